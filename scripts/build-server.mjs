@@ -1,0 +1,19 @@
+import { cpSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { build } from 'esbuild';
+import { root } from './install.mjs';
+
+const out = path.join(root, 'dist/server');
+rmSync(out, { recursive: true, force: true });
+await build({
+  entryPoints: [path.join(root, 'src/server/main.ts')],
+  outdir: out,
+  bundle: true,
+  packages: 'external',
+  platform: 'node',
+  format: 'esm',
+  target: 'node20',
+  outExtension: { '.js': '.mjs' },
+  logLevel: 'warning',
+});
+cpSync(path.join(root, 'src/server/migrations'), path.join(out, 'migrations'), { recursive: true });

@@ -1,0 +1,32 @@
+import { Gear } from '../core/model/gear.ts';
+import { head } from '../core/model/record.ts';
+
+type Line = [name: string, gearKind: Gear['gearKind'], count: number, place: string, more?: Partial<Gear>];
+
+const LINES: Line[] = [
+  ['Foam discs', 'disc', 12, 'shelf A', { diameterM: 0.23, massG: 90, firmness: 'soft' }],
+  ['Curling stones, felt', 'sliding stone', 8, 'floor trolley', { diameterM: 0.2, massG: 900, firmness: 'hard' }],
+  ['Beanbags', 'beanbag', 48, 'basket 1', { massG: 120, firmness: 'soft', bounce: 'none' }],
+  ['Juggling scarves', 'scarf', 30, 'basket 2', { massG: 12, colour: 'mixed' }],
+  ['Ribbons on sticks', 'ribbon', 10, 'tube', { lengthM: 2 }],
+  ['Juggling cubes', 'juggling cube', 24, 'basket 2', { massG: 110, firmness: 'soft' }],
+  ['Hoops', 'hoop', 18, 'wall hooks', { diameterM: 0.7 }],
+  ['Marker cones', 'cone', 40, 'trolley', { colour: 'four colours' }],
+  ['Long ropes', 'rope', 6, 'wall hooks', { lengthM: 5 }],
+  ['Folding mats', 'mat', 8, 'mat cart', { lengthM: 1.5 }],
+  ['Bibs', 'bib', 16, 'bag', { colour: 'orange' }],
+  ['Hand bells', 'bell', 3, 'shelf B', { sound: 'bell' }],
+  ['Ring targets', 'target', 4, 'shelf C', { diameterM: 1 }],
+  ['Low net with feet', 'low net', 2, 'corner', { lengthM: 3 }],
+  ['Gates, foam', 'gate', 12, 'shelf C', {}],
+  ['Baskets', 'basket', 6, 'shelf B', {}],
+  ['Floor spots', 'floor spot', 30, 'trolley', { texture: 'ribbed' }],
+  ['Light balls', 'light ball', 8, 'net bag', { diameterM: 0.25, massG: 60, bounce: 'low' }],
+  ['Soft balls', 'soft ball', 20, 'net bag', { diameterM: 0.16, massG: 150, firmness: 'soft' }],
+  ['Benches', 'bench', 4, 'along the wall', { lengthM: 3 }],
+];
+
+/** Alder Hollow's cupboard. */
+export const DEMO_CUPBOARD: Gear[] = LINES.map(([name, gearKind, count, place, more], i) =>
+  Gear.parse({ ...head('gear', 1), id: `gear-${i + 1}`, name, gearKind, count, place, latex: false, ...more }),
+);

@@ -1,0 +1,82 @@
+import type { Area } from '../geometry/area.ts';
+import { packUnits, type Placement, type UnitSize } from '../geometry/packUnits.ts';
+import { boundsOf, rectPolygon } from '../geometry/point.ts';
+import { nearestClear } from './nearestClear.ts';
+import { validateLayout } from './validate.ts';
+
+const centre = (p: Placement) => ({ x: p.x + p.width / 2, y: p.y + p.depth / 2 });
+const apart = (a: Placement, b: Placement) => Math.hypot(centre(a).x - centre(b).x, centre(a).y - centre(b).y);
+
+/** Metres from one unit's middle to the next, round the loop. */
+export function legsOf(loop: readonly Placement[]): number[] {
+  return loop.map((unit, i) => apart(unit, loop[(i + 1) % loop.length]));
+}
+
+/** The units in an order that keeps the walk round them short (angles first, then 2-opt), clockwise from the far left corner. */
+export function loopOrder(units: readonly Placement[]): Placement[] {
+  if (units.length < 3) return [...units].sort((a, b) => a.x - b.x || b.y - a.y);
+  const middle = {
+    x: units.reduce((sum, u) => sum + centre(u).x, 0) / units.length,
+    y: units.reduce((sum, u) => sum + centre(u).y, 0) / units.length,
+  };
+  const angle = (u: Placement) => Math.atan2(centre(u).y - middle.y, centre(u).x - middle.x);
+  const loop = [...units].sort((a, b) => angle(b) - angle(a) || a.x - b.x || a.y - b.y);
+  for (let better = true; better; ) {
+    better = false;
+    for (let i = 0; i < loop.length - 1; i++) {
+      for (let j = i + 2; j < loop.length; j++) {
+        if (i === 0 && j === loop.length - 1) continue;
+        const [a, b, c, d] = [loop[i], loop[i + 1], loop[j], loop[(j + 1) % loop.length]];
+        if (apart(a, c) + apart(b, d) < apart(a, b) + apart(c, d) - 1e-9) {
+          loop.splice(i + 1, j - i, ...loop.slice(i + 1, j + 1).reverse());
+          better = true;
+        }
+      }
+    }
+  }
+  const turn = loop.reduce((sum, u, i) => {
+    const next = loop[(i + 1) % loop.length];
+    return sum + centre(u).x * centre(next).y - centre(next).x * centre(u).y;
+  }, 0);
+  if (turn > 0) loop.reverse();
+  const first = loop.reduce((best, u, i) => (centre(u).y - centre(u).x > centre(loop[best]).y - centre(loop[best]).x + 1e-9 ? i : best), 0);
+  return [...loop.slice(first), ...loop.slice(0, first)];
+}
+
+/** How far the free middle may shrink before the loop along the walls is given up, metres a step. */
+const SHRINK = [0, 1, 2, 3];
+
+/**
+ * Up to `count` equal units on a walking loop: along the walls, with as large a middle left free as holds them all outside
+ * it, otherwise spread over the floor. Units are not turned, so that their signs read one way. Kept clear as packUnits keeps.
+ */
+export function unitsOnLoop(area: Area, unit: UnitSize, count: number): Placement[] {
+  const box = boundsOf(area.outline);
+  const clearance = area.wallClearance ?? 0;
+  for (const less of count > 2 ? SHRINK : []) {
+    const inset = { x: unit.width + clearance + less, y: unit.depth + clearance + less };
+    const hole = { x: box.x + inset.x, y: box.y + inset.y, width: box.width - 2 * inset.x, depth: box.depth - 2 * inset.y };
+    if (hole.width < 1 || hole.depth < 1) break;
+    // The middle is no obstacle: units may touch it, so it is shrunk by what they keep from real ones.
+    const middle = { x: hole.x + clearance, y: hole.y + clearance, width: hole.width - 2 * clearance, depth: hole.depth - 2 * clearance };
+    if (middle.width <= 0 || middle.depth <= 0) break;
+    const ring = packUnits({ ...area, keepOut: [...(area.keepOut ?? []), rectPolygon(middle)] }, unit, { max: count, turn: 'never' });
+    if (ring.length === count) return loopOrder(ring);
+  }
+  return loopOrder(packUnits(area, unit, { max: count, turn: 'never' }));
+}
+
+/**
+ * The loop with units moved that stand nearer to walls or keepOut than they want: each in turn to the nearest clear place
+ * within `reach` metres, the others standing. `wants[i]`: metres unit i wants free.
+ */
+export function settleLoop(area: Area, loop: readonly Placement[], wants: readonly number[], gap: number, reach = 3): Placement[] {
+  return wants.reduce<Placement[]>((settled, want, i) => {
+    const unit = settled[i];
+    const others = settled.filter((_, j) => j !== i);
+    if (!unit || !validateLayout(area, [unit], [want], 0).length) return settled;
+    const to = nearestClear(area, unit, others, want, gap);
+    if (!to || Math.hypot(to.x - unit.x, to.y - unit.y) > reach) return settled;
+    return settled.map((u, j) => (j === i ? { ...u, ...to } : u));
+  }, [...loop]);
+}

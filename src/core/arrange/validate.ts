@@ -1,0 +1,55 @@
+import type { Area } from '../geometry/area.ts';
+import { distanceToSegment, edgesOf, insidePolygon, polygonDistance, type Rect, rectPolygon, segmentDistance } from '../geometry/point.ts';
+
+export interface Trouble {
+  kind: 'outside' | 'near' | 'close';
+  unit: number;
+  /** The other unit (close), or the index of the keepOut (near; −1 for a wall). */
+  other: number;
+  /** Metres found and metres wanted. */
+  found: number;
+  wanted: number;
+}
+
+/** Shortest distance from a rectangle's edges to a wall of the outline, metres; it may stand on either side of it. */
+export function wallDistance(area: Area, unit: Rect): number {
+  const edges = edgesOf(rectPolygon(unit));
+  return Math.min(...edgesOf(area.outline).flatMap((wall) => edges.map((edge) => segmentDistance(edge, wall))));
+}
+
+/** True where a corner lies outside the outline by more than `slack` metres. */
+const strays = (area: Area, unit: Rect, slack: number) =>
+  rectPolygon(unit).some((c) => !insidePolygon(area.outline, c) && edgesOf(area.outline).every((wall) => distanceToSegment(c, wall) > slack));
+
+/** Metres that a rectangle inside the room has free to the nearest wall or keepOut. */
+export function roomAround(area: Area, unit: Rect): number {
+  return Math.min(wallDistance(area, unit), ...(area.keepOut ?? []).map((zone) => polygonDistance(rectPolygon(unit), zone)));
+}
+
+/** Free metres between two rectangles: the larger of the gaps along x and along y; negative where they overlap. */
+export function gapBetween(a: Rect, b: Rect): number {
+  const along = (p: number, w: number, q: number, v: number) => Math.max(q - (p + w), p - (q + v));
+  return Math.max(along(a.x, a.width, b.x, b.width), along(a.y, a.depth, b.y, b.depth));
+}
+
+/**
+ * Everything that is wrong with a layout: the one validator, and the tests' oracle. `clearance[i]` is what unit i wants from
+ * walls and keepOut, `gap` what any two want between them; a tenth of a millimetre is forgiven to the teacher's fingers.
+ */
+export function validateLayout(area: Area, units: readonly Rect[], clearance: readonly number[], gap: number, slack = 1e-4): Trouble[] {
+  const troubles: Trouble[] = [];
+  units.forEach((unit, i) => {
+    const wall = wallDistance(area, unit);
+    if (strays(area, unit, slack)) troubles.push({ kind: 'outside', unit: i, other: -1, found: 0, wanted: clearance[i] });
+    else if (wall < clearance[i] - slack) troubles.push({ kind: 'near', unit: i, other: -1, found: wall, wanted: clearance[i] });
+    (area.keepOut ?? []).forEach((zone, z) => {
+      const found = polygonDistance(rectPolygon(unit), zone);
+      if (found < clearance[i] - slack) troubles.push({ kind: 'near', unit: i, other: z, found, wanted: clearance[i] });
+    });
+    for (let j = i + 1; j < units.length; j++) {
+      const found = gapBetween(unit, units[j]);
+      if (found < gap - slack) troubles.push({ kind: 'close', unit: i, other: j, found, wanted: gap });
+    }
+  });
+  return troubles;
+}

@@ -1,0 +1,107 @@
+import type { PlannedBlock } from '../formats/format.ts';
+import { formatOf } from '../formats/registry.ts';
+import { coverNeeds } from '../gear/cover.ts';
+import { bandOf, HOUSE_LIMITS } from '../model/band.ts';
+import { seedOf } from '../model/chance.ts';
+import type { LessonNumbers } from '../model/finding.ts';
+import type { Game } from '../model/game.ts';
+import type { Block } from '../model/lesson.ts';
+import { clockSeconds, isPlaying, type Role } from '../model/period.ts';
+import { defaultsFor } from '../model/school.ts';
+import { fitTime } from '../rotation/fitTime.ts';
+import { bellChecks } from './checks/bell.ts';
+import { floorChecks } from './checks/floor.ts';
+import { gearChecks } from './checks/gear.ts';
+import { peopleChecks } from './checks/people.ts';
+import type { BareFit, FitInput, FittedBlock } from './fitted.ts';
+
+/** Who plays, and who holds which role today. */
+function peopleToday(input: FitInput): BareFit['people'] {
+  const roles: Partial<Record<Role, string[]>> = {};
+  const playing: string[] = [];
+  for (const { id } of input.students) {
+    const presence = input.attendance?.entries[id];
+    if (isPlaying(presence)) playing.push(id);
+    if (presence && presence.role !== 'plays') roles[presence.role] = [...(roles[presence.role] ?? []), id];
+  }
+  return { playing, roles };
+}
+
+/** A game block planned: groups, floor, gear and bounds, before its length is known. */
+function planGame(input: FitInput, block: Block, game: Game, playing: readonly string[]): PlannedBlock {
+  const band = bandOf(input.schoolClass.grade);
+  const rating = new Map(input.ratings.map((r) => [r.studentId as string, r.rating]));
+  const pairs = (wish: 'apart' | 'together') => input.wishes.filter((w) => w.wish === wish).map((w) => [w.students[0], w.students[1]] as const);
+  const { game: chosen } = block;
+  return formatOf(game.format).plan(game.setup, {
+    blockId: block.id,
+    gameValues: game.bands[band] ?? {},
+    teacherValues: chosen!.settings,
+    band,
+    defaults: defaultsFor(input.school, band),
+    players: playing.map((id) => ({ id, rating: rating.get(id) ?? 3 })),
+    apart: pairs('apart'),
+    together: pairs('together'),
+    room: input.room,
+    wallClearanceM: HOUSE_LIMITS.wallClearanceM,
+    storedGroups: chosen!.groups?.value,
+    placed: Object.fromEntries(Object.entries(chosen!.placed).map(([id, p]) => [id, p.value])),
+    cupboard: input.cupboard,
+    stopSignal: game.stopSignal || input.school.stopSignal,
+    seed: seedOf(block.id),
+  });
+}
+
+function numbersOf(blocks: FittedBlock[], gear: BareFit['gear'], over: number): LessonNumbers {
+  const games = blocks.filter((b) => b.game);
+  const seconds = games.reduce((sum, b) => sum + b.seconds, 0);
+  const total = (pick: (b: FittedBlock) => number) => games.reduce((sum, b) => sum + pick(b), 0);
+  return {
+    timeOnTask: seconds ? total((b) => b.game!.forecast.activeShare.mean * b.seconds) / seconds : 0,
+    turns: total((b) => b.game!.forecast.turns.mean),
+    longestWaitSeconds: Math.max(0, ...games.map((b) => b.game!.forecast.longestWait.p90)),
+    gearShort: gear.reduce((sum, line) => sum + line.short, 0),
+    overSeconds: over,
+    unplaced: total((b) => b.game!.unplaced.length),
+  };
+}
+
+/** The lesson fitted, with everything the checks noticed and no fix weighed yet. Reads top to bottom. */
+export function fitBare(input: FitInput): BareFit {
+  const band = bandOf(input.schoolClass.grade);
+  const defaults = defaultsFor(input.school, band);
+  const people = peopleToday(input);
+  const planned = input.lesson.blocks.map((block) => {
+    const game = block.game && input.games.find((g) => g.id === block.game!.gameId);
+    return { block, game, plan: game && planGame(input, block, game, people.playing) };
+  });
+
+  const periodSeconds = clockSeconds(input.period.end) - clockSeconds(input.period.start);
+  const bounds = planned.map(({ block, plan }) => {
+    const pinned = block.seconds?.value;
+    const span = pinned === undefined ? (plan?.span ?? { least: block.least, most: block.most }) : { least: pinned, most: pinned };
+    return { id: block.id as string, weight: plan ? Math.max(block.weight, 1) : block.weight, ...span };
+  });
+  const time = fitTime({ periodSeconds, blocks: bounds });
+
+  let at = 0;
+  const noticed: BareFit['noticed'] = [];
+  const blocks = planned.map(({ block, game, plan }, i): FittedBlock => {
+    const seconds = time.ok ? time.seconds[block.id] : bounds[i].least;
+    const base = { id: block.id, title: block.title, phase: block.phase, note: block.note ?? '', at, seconds, pinned: block.seconds !== undefined };
+    at += seconds;
+    const plain = { ...base, least: bounds[i].least, most: bounds[i].most };
+    if (!game || !plan) return { ...plain, segments: [{ kind: 'phase', code: block.phase, at: 0, until: seconds }] };
+    const { span: _, finish, ...rest } = plan;
+    const { timeline, play, forecast, noticed: own } = finish(seconds);
+    noticed.push(...own);
+    const settings = formatOf(game.format).settings(game.setup);
+    return { ...plain, segments: timeline.segments, game: { ...rest, gameId: game.id, title: game.title, format: game.format, settings, timeline, play, forecast } };
+  });
+
+  const gear = blocks.flatMap((b) => (b.game ? coverNeeds(b.id, b.game.needs, input.cupboard) : []));
+  const over = time.ok ? 0 : time.over;
+  const bare = { band, defaults, blocks, people, gear, numbers: numbersOf(blocks, gear, over), periodSeconds, spareSeconds: time.ok ? time.spare : 0 };
+  noticed.push(...bellChecks(input, bare), ...floorChecks(input, bare), ...gearChecks(bare), ...peopleChecks(input, bare));
+  return { ...bare, noticed };
+}

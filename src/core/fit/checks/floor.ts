@@ -1,0 +1,79 @@
+import { nearestClear } from '../../arrange/nearestClear.ts';
+import { gapBetween, type Trouble, validateLayout } from '../../arrange/validate.ts';
+import { HOUSE_LIMITS } from '../../model/band.ts';
+import type { Edit } from '../../model/edit.ts';
+import type { FixIdea, Noticed } from '../../model/finding.ts';
+import type { BlockId } from '../../model/ids.ts';
+import type { Piece } from '../../model/piece.ts';
+import { roomArea } from '../../model/room.ts';
+import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
+
+const place = (block: FittedBlock, piece: Piece, at: { x: number; y: number } | null): Edit => ({
+  kind: 'place',
+  blockId: block.id as BlockId,
+  pieceId: piece.id,
+  at: at && { value: at, by: 'teacher', pinned: true },
+});
+
+/** What stands at a keepOut index, in the order of roomArea: doors with a clear zone first, then fixed things. */
+function obstacle(input: FitInput, index: number): { what: string; name: string } {
+  if (index < 0) return { what: 'wall', name: '' };
+  const doors = input.room.doors.filter((d) => d.clearM > 0);
+  if (index < doors.length) return { what: 'door', name: doors[index].name };
+  const thing = input.room.fixed[index - doors.length];
+  return { what: thing.thing, name: thing.name };
+}
+
+function ideasFor(input: FitInput, block: FittedBlock, piece: Piece, wanted: number, gap: number): FixIdea[] {
+  const game = block.game!;
+  const others = game.pieces.filter((p) => p !== piece);
+  const area = roomArea(input.room, 0);
+  const ideas: FixIdea[] = [];
+  const target = nearestClear(area, piece, others, wanted, gap);
+  if (target) {
+    const moved = Math.hypot(target.x - piece.x, target.y - piece.y);
+    const least = Math.min(...others.map((o) => gapBetween({ ...piece, ...target }, o)), 99);
+    ideas.push({ code: 'move-piece', data: { title: piece.title, dx: target.x - piece.x, dy: target.y - piece.y, metres: moved, gap: least }, edits: [place(block, piece, target)] });
+  }
+  for (const other of others) {
+    const mine = game.clearances[piece.id].metres;
+    const theirs = game.clearances[other.id].metres;
+    if (theirs >= mine) continue;
+    const swapped = validateLayout(area, [{ ...piece, x: other.x, y: other.y }, { ...other, x: piece.x, y: piece.y }], [mine, theirs], 0);
+    if (swapped.some((t) => t.kind !== 'close')) continue;
+    ideas.push({ code: 'swap-pieces', data: { a: piece.number, b: other.number }, edits: [place(block, piece, { x: other.x, y: other.y }), place(block, other, { x: piece.x, y: piece.y })] });
+    break;
+  }
+  if (piece.pinned) ideas.push({ code: 'peel-off', data: { title: piece.title }, edits: [place(block, piece, null)] });
+  return ideas;
+}
+
+function finding(input: FitInput, block: FittedBlock, trouble: Trouble): Noticed {
+  const game = block.game!;
+  const piece = game.pieces[trouble.unit];
+  const { running, runM, metres } = game.clearances[piece.id];
+  const gap = Number(game.values.gapM ?? 0);
+  const ideas = ideasFor(input, block, piece, metres, gap);
+  const at = { block: block.id, piece: piece.id };
+  const base = { title: piece.title, number: piece.number, found: trouble.found, wanted: trouble.wanted };
+  if (trouble.kind === 'outside') return { code: 'piece-outside', weight: 'stop', at, data: base, ideas };
+  if (trouble.kind === 'close') {
+    const other = game.pieces[trouble.other];
+    const weight = trouble.found < 0 ? ('stop' as const) : ('caution' as const);
+    return { code: 'pieces-too-close', weight, at: { ...at, other: other.id }, data: { ...base, other: other.title, otherNumber: other.number }, ideas };
+  }
+  const what = obstacle(input, trouble.other);
+  const grave = trouble.found <= 0 || (running && trouble.found < HOUSE_LIMITS.leastRunOutM) || what.what === 'door';
+  return { code: 'too-near', weight: grave ? 'stop' : 'caution', at: { ...at, near: `${what.what}${trouble.other}` }, data: { ...base, ...what, running, runM, band: input.schoolClass.grade }, ideas };
+}
+
+/** Every piece inside, clear of walls, doors and fixed things by what it wants, and apart from the others. */
+export function floorChecks(input: FitInput, bare: Omit<BareFit, 'noticed'>): Noticed[] {
+  const area = roomArea(input.room, 0);
+  return bare.blocks.flatMap((block) => {
+    const game = block.game;
+    if (!game) return [];
+    const clearance = game.pieces.map((p) => game.clearances[p.id].metres);
+    return validateLayout(area, game.pieces, clearance, Number(game.values.gapM ?? 0)).map((t) => finding(input, block, t));
+  });
+}

@@ -1,0 +1,85 @@
+import type { BlockWays, Card, Segment, SwitchCall, Timeline } from '../formats/format.ts';
+import type { Forecast } from '../formats/forecast.ts';
+import type { SettingMeta } from '../formats/setting.ts';
+import type { GearLine } from '../gear/cover.ts';
+import type { GearNeed } from '../gear/need.ts';
+import type { Band, BandDefaults } from '../model/band.ts';
+import type { Finding, LessonNumbers, Noticed } from '../model/finding.ts';
+import type { Game } from '../model/game.ts';
+import type { Gear } from '../model/gear.ts';
+import type { Lesson } from '../model/lesson.ts';
+import type { Attendance, Period, Role } from '../model/period.ts';
+import type { Piece } from '../model/piece.ts';
+import type { Room } from '../model/room.ts';
+import type { School } from '../model/school.ts';
+import type { SchoolClass } from '../model/schoolClass.ts';
+import type { Student, StudentPrivate, Wish } from '../model/student.ts';
+
+/** Everything fit looks at: facts and choices, plain data. */
+export interface FitInput {
+  lesson: Lesson;
+  schoolClass: SchoolClass;
+  students: readonly Student[];
+  ratings: readonly StudentPrivate[];
+  wishes: readonly Wish[];
+  attendance: Attendance | null;
+  room: Room;
+  period: Period;
+  cupboard: readonly Gear[];
+  games: readonly Game[];
+  school: School;
+}
+
+export interface FittedGame {
+  gameId: string;
+  title: string;
+  format: string;
+  settings: SettingMeta[];
+  values: Record<string, unknown>;
+  groups: string[][];
+  pieces: Piece[];
+  unplaced: { id: string; number: number; title: string }[];
+  clearances: Record<string, { metres: number; running: boolean; runM: number }>;
+  moveSeconds: number;
+  walkM: number;
+  timeline: Timeline;
+  play: unknown;
+  forecast: Forecast;
+  needs: GearNeed[];
+  calls: SwitchCall[];
+  cards: Card[];
+  ways: BlockWays;
+}
+
+export interface FittedBlock {
+  id: string;
+  title: string;
+  phase: Lesson['blocks'][number]['phase'];
+  note: string;
+  /** Seconds from the period's bell. */
+  at: number;
+  seconds: number;
+  least: number;
+  most: number;
+  pinned: boolean;
+  segments: Segment[];
+  game?: FittedGame;
+}
+
+/** A lesson as it would run today, in this room, with this gear. Recomputed, never stored beside the lesson. */
+export interface FittedLesson {
+  band: Band;
+  defaults: BandDefaults;
+  blocks: FittedBlock[];
+  people: { playing: string[]; roles: Partial<Record<Role, string[]>> };
+  gear: GearLine[];
+  numbers: LessonNumbers;
+  periodSeconds: number;
+  spareSeconds: number;
+  findings: Finding[];
+}
+
+/** A fitted lesson before fixes are weighed. */
+export interface BareFit extends Omit<FittedLesson, 'findings'> {
+  noticed: Noticed[];
+}

@@ -1,0 +1,192 @@
+import type { GearNeed } from '../gear/need.ts';
+import type { Band, BandDefaults } from '../model/band.ts';
+import type { Finding, FixIdea, Noticed } from '../model/finding.ts';
+import type { Gear } from '../model/gear.ts';
+import type { Piece } from '../model/piece.ts';
+import type { Room } from '../model/room.ts';
+import type { BoardPart } from './board.ts';
+import type { Forecast, ForecastOptions } from './forecast.ts';
+import { foldPlay, type PlayEvent, type PlayRules, type PlayView } from './play.ts';
+import { type SettingMeta, settle } from './setting.ts';
+
+/** Everything a format may look at when it plans a block. Plain data. */
+export interface PlanInput {
+  blockId: string;
+  gameValues: Record<string, unknown>;
+  teacherValues: Record<string, unknown>;
+  band: Band;
+  defaults: BandDefaults;
+  players: readonly { id: string; rating: number }[];
+  apart: readonly (readonly [string, string])[];
+  together: readonly (readonly [string, string])[];
+  room: Room;
+  wallClearanceM: number;
+  /** Groups the teacher chose or has seen. */
+  storedGroups?: readonly (readonly string[])[];
+  placed: Readonly<Record<string, { x: number; y: number }>>;
+  cupboard: readonly Gear[];
+  /** The stop signal that holds: the game's, else the school's. */
+  stopSignal: string;
+  seed: number;
+}
+export interface PlanContext<G, V> extends PlanInput {
+  setup: G;
+  values: V;
+}
+
+/** A stretch of a block: `code` is worded by the format; `round` from 0 where it is a bout or the move after it. */
+export interface Segment {
+  kind: 'phase' | 'work' | 'move';
+  code: string;
+  at: number;
+  until: number;
+  round?: number;
+}
+/** Where every group is in a bout: index into pieces, −1 waiting. Seconds from the block's start. */
+export interface Round {
+  at: number;
+  until: number;
+  lap: number;
+  places: number[];
+}
+/** What to call out when a group leaves a place. */
+export interface SwitchCall {
+  pieceId: string;
+  verb: 'stays' | 'take-off' | 'carry' | 'park' | 'put-on' | 'reset';
+  gearKind: string;
+  where?: string;
+}
+export interface CardLine {
+  code: string;
+  data: Record<string, unknown>;
+}
+/** What hangs at a place; nothing private ever enters it. */
+export interface Card {
+  pieceId: string;
+  title: string;
+  lines: CardLine[];
+}
+
+/** A block before its length is known. */
+export interface Draft<V> {
+  values: V;
+  groups: string[][];
+  pieces: Piece[];
+  unplaced: { id: string; number: number; title: string }[];
+  moveSeconds: number;
+  walkM: number;
+}
+/** Edits that the whole lesson may ask a block for. */
+export interface BlockWays {
+  /** To win time, the smallest loss first. */
+  shorter: FixIdea[];
+  /** To use time that is left. */
+  longer: FixIdea[];
+  /** To need fewer of a kind, by gear kind. */
+  gear: Record<string, FixIdea[]>;
+}
+export interface Timeline {
+  segments: Segment[];
+  rounds: Round[];
+  workSeconds: number;
+}
+
+/** What a format folder promises. One type per folder; `defineFormat` closes over it. */
+export interface FormatSpec<Id extends string, G, V, P, State> {
+  id: Id;
+  parseSetup(setup: unknown): G;
+  settings(setup: G): SettingMeta[];
+  parseValues(values: unknown): { ok: true; values: V } | { ok: false; key: string; code: string };
+  group(context: PlanContext<G, V>): { groups: string[][]; noticed: Noticed[] };
+  layout(context: PlanContext<G, V>, groups: string[][]): Pick<Draft<V>, 'pieces' | 'unplaced'>;
+  pace(context: PlanContext<G, V>, draft: Omit<Draft<V>, 'moveSeconds' | 'walkM'>): Pick<Draft<V>, 'moveSeconds' | 'walkM'>;
+  span(context: PlanContext<G, V>, draft: Draft<V>): { least: number; most: number };
+  timeline(context: PlanContext<G, V>, draft: Draft<V>, seconds: number): Timeline;
+  playSetup(context: PlanContext<G, V>, draft: Draft<V>, timeline: Timeline): P;
+  gear(context: PlanContext<G, V>, draft: Draft<V>): GearNeed[];
+  calls(context: PlanContext<G, V>, draft: Draft<V>): SwitchCall[];
+  checks(context: PlanContext<G, V>, draft: Draft<V>, timeline: Timeline): Noticed[];
+  ways(context: PlanContext<G, V>, draft: Draft<V>): BlockWays;
+  /** Metres each piece wants free of walls and fixed things, and why. */
+  clearance(context: PlanContext<G, V>, pieceId: string): { metres: number; running: boolean; runM: number };
+  card(context: PlanContext<G, V>, draft: Draft<V>): Card[];
+  play: PlayRules<P, State>;
+  forecast(setup: P, options: ForecastOptions): Forecast;
+  board(setup: P, view: PlayView, pieces: readonly Piece[]): BoardPart[];
+  /** Play events that the clock causes when a segment ends. */
+  clockEvents(segment: Segment): { type: string }[];
+}
+
+export interface PlannedBlock {
+  values: Record<string, unknown>;
+  groups: string[][];
+  pieces: Piece[];
+  unplaced: { id: string; number: number; title: string }[];
+  moveSeconds: number;
+  walkM: number;
+  span: { least: number; most: number };
+  needs: GearNeed[];
+  calls: SwitchCall[];
+  cards: Card[];
+  ways: BlockWays;
+  clearances: Record<string, { metres: number; running: boolean; runM: number }>;
+  /** The block once its seconds are known. */
+  finish(seconds: number): { timeline: Timeline; play: unknown; forecast: Forecast; noticed: Noticed[] };
+}
+
+/** A format as the rest of the house sees it: takes unknown, gives plain data. */
+export interface Format {
+  id: string;
+  settings(setup: unknown): SettingMeta[];
+  /** The code of what is wrong with a setting's value, or undefined. */
+  settingProblem(setup: unknown, key: string, value: unknown): string | undefined;
+  plan(setup: unknown, input: PlanInput): PlannedBlock;
+  replay(setup: unknown, events: readonly PlayEvent[]): { view: PlayView; refused: Finding[] };
+  forecast(setup: unknown, options: ForecastOptions): Forecast;
+  board(setup: unknown, view: PlayView, pieces: readonly Piece[]): BoardPart[];
+  clockEvents(segment: Segment): { type: string }[];
+}
+
+/** A format with its types closed over. RangeError from `plan` where stored values break their shape: they are parsed at the doors. */
+export function defineFormat<Id extends string, G, V extends object, P, State>(spec: FormatSpec<Id, G, V, P, State>): Format {
+  return {
+    id: spec.id,
+    settings: (setup) => spec.settings(spec.parseSetup(setup)),
+    settingProblem(setup, key, value) {
+      const metas = spec.settings(spec.parseSetup(setup));
+      if (!metas.some((m) => m.key === key)) return 'unknown-key';
+      if (value === null || value === undefined) return undefined;
+      const parsed = spec.parseValues(settle(metas, '4-5', {}, { [key]: value }));
+      return parsed.ok ? undefined : parsed.code;
+    },
+    plan(rawSetup, input) {
+      const setup = spec.parseSetup(rawSetup);
+      const parsed = spec.parseValues(settle(spec.settings(setup), input.band, input.gameValues, input.teacherValues));
+      if (!parsed.ok) throw new RangeError(`invalid setting ${parsed.key}: ${JSON.stringify(input.teacherValues[parsed.key])}`);
+      const context = { ...input, setup, values: parsed.values };
+      const { groups, noticed } = spec.group(context);
+      const placed = { values: parsed.values, groups, ...spec.layout(context, groups) };
+      const draft = { ...placed, ...spec.pace(context, placed) };
+      return {
+        ...draft,
+        values: draft.values as Record<string, unknown>,
+        span: spec.span(context, draft),
+        needs: spec.gear(context, draft),
+        calls: spec.calls(context, draft),
+        cards: spec.card(context, draft),
+        ways: spec.ways(context, draft),
+        clearances: Object.fromEntries(draft.pieces.map((p) => [p.id, spec.clearance(context, p.id)])),
+        finish(seconds) {
+          const timeline = spec.timeline(context, draft, seconds);
+          const play = spec.playSetup(context, draft, timeline);
+          const forecast = spec.forecast(play, { seconds: Math.max(1, seconds), seed: input.seed });
+          return { timeline, play, forecast, noticed: [...noticed, ...spec.checks(context, draft, timeline)] };
+        },
+      };
+    },
+    replay: (setup, events) => foldPlay(spec.play, setup, events),
+    forecast: (setup, options) => spec.forecast(spec.play.parse(setup), options),
+    board: (setup, view, pieces) => spec.board(spec.play.parse(setup), view, pieces),
+    clockEvents: spec.clockEvents,
+  };
+}

@@ -1,0 +1,16 @@
+type Data = Record<string, unknown>;
+
+/** A format's words in one language; words/ collects them. Lengths arrive as words already (…Words). */
+export interface FormatWords {
+  name: string;
+  /** `solved`: what decides where the teacher set nothing. */
+  settings: Record<string, { label: string; solved?: string; options?: Record<string, string> }>;
+  segments: Record<string, string>;
+  /** What one of its places is called. */
+  unit: string;
+  board: Record<string, string>;
+  summary(values: Data, rounds: number, workSeconds: number, moveSeconds: number): string;
+  card: Record<string, (data: Data) => [label: string, text: string]>;
+  findings: Record<string, (data: Data) => { what: string; why: string }>;
+  fixes: Record<string, (data: Data) => string>;
+}

@@ -1,0 +1,12 @@
+import type { FormatId } from '../model/game.ts';
+import type { Format } from './format.ts';
+import { stations } from './stations/index.ts';
+
+/** Every format there is: a total map, so that a forgotten one does not compile. */
+export const FORMATS: Record<FormatId, Format> = { stations };
+
+/** The format of that name. RangeError for a name that is not built. */
+export function formatOf(id: string): Format {
+  if (!Object.hasOwn(FORMATS, id)) throw new RangeError(`unknown format: ${JSON.stringify(id)}`);
+  return FORMATS[id as FormatId];
+}

@@ -1,0 +1,29 @@
+import type { Band } from '../model/band.ts';
+
+export type SettingKind = 'count' | 'seconds' | 'metres' | 'choice' | 'switch' | 'text' | 'picks' | 'map';
+
+/** How a setting is drawn and bounded; screens draw controls by `kind` alone (`map` has no control of its own: it is set where its keys are shown). Labels live in the format's words. */
+export interface SettingMeta {
+  key: string;
+  kind: SettingKind;
+  /** Settings that belong together stand together. */
+  group: 'play' | 'time' | 'floor' | 'people';
+  unit?: 's' | 'm';
+  least?: number;
+  most?: number;
+  step?: number;
+  /** Value and label (a title from the game, or a word code of the format). */
+  options?: { value: string | number; title?: string }[];
+  /** By band where the format has a view; otherwise one value; absent where fit solves it. */
+  byBand?: Record<Band, unknown>;
+  fallback?: unknown;
+  /** True where the default is a house default, said wherever shown. */
+  house?: boolean;
+}
+
+/** The value that holds: the teacher's, else the game's for the band, else the format's for the band, else the fallback. */
+export function settle(metas: readonly SettingMeta[], band: Band, game: Record<string, unknown>, teacher: Record<string, unknown>): Record<string, unknown> {
+  const values: Record<string, unknown> = {};
+  for (const meta of metas) values[meta.key] = teacher[meta.key] ?? game[meta.key] ?? meta.byBand?.[band] ?? meta.fallback;
+  return values;
+}

@@ -1,0 +1,39 @@
+/** How the shell says numbers and names: units by the school's setting, students by their short names. */
+export interface Speak {
+  metres(m: number): string;
+  student(id: string): string;
+}
+
+/** "1:20", or "20 s" below a minute. */
+export function duration(seconds: number): string {
+  const s = Math.max(0, Math.round(seconds));
+  return s < 60 ? `${s} s` : `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
+}
+
+/** "3:00" always. */
+export function clockOf(seconds: number): string {
+  const s = Math.max(0, Math.round(seconds));
+  return `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
+}
+
+/** Metres as "3.8 m" or "12 ft 6 in". */
+export function metresWords(m: number, units: 'm' | 'ft'): string {
+  if (units === 'm') return `${(Math.round(m * 100) / 100).toFixed(m % 1 === 0 ? 0 : Math.abs((m * 10) % 1) < 1e-6 ? 1 : 2)} m`;
+  const inches = Math.round(Math.abs(m) / 0.0254);
+  const sign = m < 0 ? '−' : '';
+  return inches % 12 === 0 ? `${sign}${inches / 12} ft` : `${sign}${Math.floor(inches / 12)} ft ${inches % 12} in`;
+}
+
+/** Metres from "3.8 m", "3,8", "12 ft 6", "12' 6\"", "30 in"; a bare number is in the school's units. NaN where it is none of these. */
+export function readMetres(text: string, units: 'm' | 'ft'): number {
+  const t = text.trim().toLowerCase().replace(',', '.');
+  const number = '(\\d+(?:\\.\\d+)?|\\.\\d+)';
+  const feet = t.match(new RegExp(`^${number}\\s*(?:ft|feet|foot|')(?:\\s*${number}\\s*(?:in|inches|inch|"|'')?)?$`));
+  if (feet) return Number(feet[1]) * 0.3048 + Number(feet[2] ?? 0) * 0.0254;
+  const inches = t.match(new RegExp(`^${number}\\s*(?:in|inches|inch|")$`));
+  if (inches) return Number(inches[1]) * 0.0254;
+  const metric = t.match(new RegExp(`^${number}\\s*(m|cm|metres|meters)?$`));
+  if (!metric) return Number.NaN;
+  if (metric[2] === 'cm') return Number(metric[1]) / 100;
+  return Number(metric[1]) * (metric[2] || units === 'm' ? 1 : 0.3048);
+}

@@ -1,0 +1,45 @@
+import { defineFormat } from '../format.ts';
+import { stationsBoard } from './board.ts';
+import { stationsCard } from './card.ts';
+import { stationsChecks } from './checks.ts';
+import { stationsForecast } from './forecast.ts';
+import { activeShare, stationsCalls, stationsGear } from './gear.ts';
+import { stationsGroup } from './group.ts';
+import { picked, stationClearance, stationsLayout, stationsPace } from './layout.ts';
+import { stationsPlay } from './play.ts';
+import { stationsSettings } from './settings.ts';
+import { StationsGame, StationsValues } from './setup.ts';
+import { stationsPlaySetup, stationsSpan, stationsTimeline } from './timeline.ts';
+import { stationsWays } from './ways.ts';
+
+/** S numbered stations, one group at each, all move on at the signal. */
+export const stations = defineFormat({
+  id: 'stations',
+  parseSetup: (setup) => StationsGame.parse(setup),
+  settings: stationsSettings,
+  parseValues(values) {
+    const parsed = StationsValues.safeParse(values);
+    if (parsed.success) return { ok: true, values: parsed.data };
+    const issue = parsed.error.issues[0];
+    return { ok: false, key: String(issue.path[0]), code: issue.code === 'custom' ? issue.message : issue.code };
+  },
+  group: stationsGroup,
+  layout: stationsLayout,
+  pace: (context, draft) => stationsPace(context, draft.pieces),
+  span: stationsSpan,
+  timeline: stationsTimeline,
+  playSetup(context, draft, timeline) {
+    const list = picked(context).map(({ id, station }) => ({ id, scoring: station.scoring, active: activeShare(context, station.id) }));
+    return stationsPlaySetup(draft, timeline, list);
+  },
+  gear: stationsGear,
+  calls: stationsCalls,
+  checks: stationsChecks,
+  ways: stationsWays,
+  clearance: stationClearance,
+  card: stationsCard,
+  play: stationsPlay,
+  forecast: stationsForecast,
+  board: stationsBoard,
+  clockEvents: (segment) => (segment.kind === 'work' ? [{ type: 'rotate' }] : []),
+});

@@ -1,0 +1,71 @@
+import { legsOf, settleLoop, unitsOnLoop } from '../../arrange/loop.ts';
+import { roomAround } from '../../arrange/validate.ts';
+import { remembered } from '../../geometry/remembered.ts';
+import type { Piece } from '../../model/piece.ts';
+import { roomArea } from '../../model/room.ts';
+import { runOut, speedOver } from '../../safety/runOut.ts';
+import type { Draft } from '../format.ts';
+import type { StationsContext } from './group.ts';
+import type { Station, StationsValues } from './setup.ts';
+
+const loopIn = remembered(unitsOnLoop);
+const settled = remembered(settleLoop);
+
+/** The stations in use, in order, with an id of their own: a doubled station's second copy is `id~2`. */
+export function picked(context: Pick<StationsContext, 'setup' | 'values'>): { id: string; station: Station }[] {
+  const seen = new Map<string, number>();
+  return context.values.picks.flatMap((pick) => {
+    const station = context.setup.stations.find((s) => s.id === pick);
+    if (!station) return [];
+    const copy = (seen.get(pick) ?? 0) + 1;
+    seen.set(pick, copy);
+    return [{ id: copy === 1 ? pick : `${pick}~${copy}`, station }];
+  });
+}
+
+/** Metres a station wants to walls and fixed things: the static clearance, or the run-out where students run towards its edge. */
+export function stationClearance(context: StationsContext, pieceId: string): { metres: number; running: boolean; runM: number } {
+  const runM = picked(context).find((p) => p.id === pieceId)?.station.runM ?? 0;
+  if (runM === 0) return { metres: context.wallClearanceM, running: false, runM };
+  const { acceleration, braking, sprint } = context.defaults;
+  const stop = runOut(speedOver(runM, acceleration, sprint * 1.2), braking, 0.3);
+  return { metres: Math.max(context.wallClearanceM, Math.round(stop * 100) / 100), running: true, runM };
+}
+
+/** Stations on a walking loop, numbers in walking order; the loop is turned so that running stations get the room they want. */
+export function stationsLayout(context: StationsContext): Pick<Draft<StationsValues>, 'pieces' | 'unplaced'> {
+  const { values, room, wallClearanceM, placed } = context;
+  const list = picked(context);
+  const wants = list.map(({ id }) => stationClearance(context, id).metres);
+  const size = { width: values.areaWidthM, depth: values.areaDepthM, gap: values.gapM };
+  const wide = loopIn(roomArea(room, Math.max(...wants)), size, list.length);
+  const loop = wide.length === list.length ? wide : loopIn(roomArea(room, wallClearanceM), size, list.length);
+  const area = roomArea(room, 0);
+  const free = loop.map((unit) => roomAround(area, unit));
+  const trouble = (from: number) => free.filter((metres, i) => metres < wants[(i + loop.length - from) % loop.length] - 1e-6).length;
+  const turns = loop.length === list.length ? loop.map((_, from) => ({ from, count: trouble(from) })) : [{ from: 0, count: 0 }];
+  const { from } = turns.reduce((best, t) => (t.count < best.count ? t : best));
+  const turned = loop.map((_, i) => loop[(i + from) % loop.length]);
+  const spots = settled(area, turned, wants.slice(0, turned.length), values.gapM);
+  const pieces: Piece[] = [];
+  const unplaced: { id: string; number: number; title: string }[] = [];
+  list.forEach(({ id, station }, i) => {
+    const spot = spots[i] as (typeof spots)[number] | undefined;
+    const own = placed[id];
+    if (!spot && !own) return unplaced.push({ id, number: i + 1, title: station.title });
+    const at = own ?? spot!;
+    return pieces.push({
+      ...{ id, piece: 'station' as const, number: i + 1, title: station.title, turned: 0 as const },
+      ...{ x: at.x, y: at.y, width: size.width, depth: size.depth, pinned: own !== undefined },
+    });
+  });
+  return { pieces, unplaced };
+}
+
+/** Seconds a move takes: the longest walk to the next station at the band's pace, plus settling, to the next 5 s. */
+export function stationsPace(context: StationsContext, pieces: readonly Piece[]): { moveSeconds: number; walkM: number } {
+  const ordered = context.values.direction === 1 ? [...pieces] : [...pieces].reverse();
+  const walkM = pieces.length > 1 ? Math.max(...legsOf(ordered)) : 0;
+  const needed = Math.ceil((walkM / context.defaults.moveSpeed + context.defaults.settleSeconds) / 5) * 5;
+  return { moveSeconds: context.values.moveSeconds ?? needed, walkM };
+}

@@ -1,0 +1,81 @@
+import { rotationRounds } from '../../rotation/rounds.ts';
+import type { Draft, Round, Segment, Timeline } from '../format.ts';
+import type { StationsContext } from './group.ts';
+import type { StationsPlay, StationsValues } from './setup.ts';
+
+type StationsDraft = Draft<StationsValues>;
+
+const slotsOf = (draft: StationsDraft) => Math.max(draft.groups.length, stationCount(draft), 1);
+const stationCount = (draft: StationsDraft) => draft.pieces.length + draft.unplaced.length;
+const fixedSeconds = ({ values }: StationsDraft) => values.walkSeconds + values.rehearseSeconds + values.resetSeconds;
+
+/** Seconds of all bouts when the first lap works `work` seconds: later laps may differ. */
+function bouts(draft: StationsDraft, work: number): number {
+  const { laps, laterLap, laterLapSeconds } = draft.values;
+  return slotsOf(draft) * (work + (laps - 1) * (laterLap === 'work' ? laterLapSeconds : work));
+}
+
+/** L·S·w + (L·S − 1)·m with w from the band's shortest to its longest stay (or as set), plus walk-through, rehearsal and reset. */
+export function stationsSpan(context: StationsContext, draft: StationsDraft): { least: number; most: number } {
+  const moves = (slotsOf(draft) * draft.values.laps - 1) * draft.moveSeconds;
+  const [shortest, longest] = context.defaults.stay;
+  const set = draft.values.workSeconds;
+  const at = (work: number) => fixedSeconds(draft) + moves + bouts(draft, set ?? work);
+  return { least: at(shortest), most: at(longest) };
+}
+
+/** The bout that fills `seconds`: whole seconds, at least 5, what is left over goes to the reset. */
+export function solveWork(draft: StationsDraft, seconds: number): number {
+  const { laps, laterLap, laterLapSeconds, workSeconds } = draft.values;
+  if (workSeconds !== undefined) return workSeconds;
+  const slots = slotsOf(draft);
+  const moves = (slots * laps - 1) * draft.moveSeconds;
+  const later = laterLap === 'work' ? slots * (laps - 1) * laterLapSeconds : 0;
+  const shared = laterLap === 'work' ? slots : slots * laps;
+  return Math.max(5, Math.floor((seconds - fixedSeconds(draft) - moves - later) / shared));
+}
+
+/** Walk-through, rehearsal, bouts with the moves between them, reset and count-back: seconds from the block's start. */
+export function stationsTimeline(_: StationsContext, draft: StationsDraft, seconds: number): Timeline {
+  const { values } = draft;
+  const workSeconds = solveWork(draft, seconds);
+  const segments: Segment[] = [];
+  let at = 0;
+  const phase = (code: string, length: number) => {
+    if (length > 0) segments.push({ kind: 'phase', code, at, until: at + length });
+    at += Math.max(0, length);
+  };
+  phase('walk-through', values.walkSeconds);
+  phase('rehearse', values.rehearseSeconds);
+  const start = at;
+  const slots = slotsOf(draft);
+  const rounds: Round[] = rotationRounds({
+    groups: draft.groups.length,
+    stations: stationCount(draft),
+    workOfLap: Array.from({ length: values.laps }, (_, lap) => (lap && values.laterLap === 'work' ? values.laterLapSeconds : workSeconds)),
+    moveSeconds: draft.moveSeconds,
+    direction: values.direction,
+  }).map((r, i) => ({ at: r.at + start, until: r.until + start, lap: Math.floor(i / slots), places: r.stationOf }));
+  rounds.forEach((round, i) => {
+    segments.push({ kind: 'work', code: 'work', at: round.at, until: round.until, round: i });
+    if (i < rounds.length - 1) segments.push({ kind: 'move', code: 'move', at: round.until, until: rounds[i + 1].at, round: i });
+  });
+  at = rounds.at(-1)?.until ?? at;
+  phase('reset', Math.max(values.resetSeconds, seconds - at));
+  return { segments, rounds, workSeconds };
+}
+
+/** The setup that play and forecast take; `active` is the share of a group that has an implement at once. */
+export function stationsPlaySetup(draft: StationsDraft, timeline: Timeline, stations: StationsPlay['stations']): StationsPlay {
+  const { values } = draft;
+  return {
+    groups: draft.groups,
+    stations,
+    workSeconds: timeline.workSeconds,
+    moveSeconds: draft.moveSeconds,
+    laps: values.laps,
+    direction: values.direction,
+    rounds: Math.max(1, timeline.rounds.length),
+    ...(values.laterLap === 'work' ? { laterWorkSeconds: values.laterLapSeconds } : {}),
+  };
+}

@@ -1,0 +1,126 @@
+import { duration } from '../speak.ts';
+import type { FormatWords } from '../formatWords.ts';
+
+type Data = Record<string, unknown>;
+const n = (d: Data, key: string) => Number(d[key]);
+const t = (d: Data, key: string) => String(d[key] ?? '');
+const list = (d: Data, key: string) => (d[key] as string[]).join(', ');
+const s = (count: number, word: string) => `${count} ${word}${count === 1 ? '' : 's'}`;
+const percent = (share: number) => `${Math.round(share * 100)} %`;
+
+export const stationsWords: FormatWords = {
+  name: 'Stations',
+  settings: {
+    picks: { label: 'Stations in use' },
+    laps: { label: 'Laps' },
+    workSeconds: { label: 'Work at a station', solved: 'fills the period' },
+    moveSeconds: { label: 'Move between stations', solved: 'longest walk and settling' },
+    walkSeconds: { label: 'Walk-through' },
+    rehearseSeconds: { label: 'Rehearsal' },
+    resetSeconds: { label: 'Reset and count back' },
+    laterLap: { label: 'From the second lap on', options: { same: 'the same', work: 'other work time', travel: 'travel a new way', 'step-back': 'one step back' } },
+    laterLapSeconds: { label: 'Work from the second lap on' },
+    direction: { label: 'Direction', options: { '1': 'numbers up', '-1': 'numbers down' } },
+    groups: { label: 'Groups', solved: 'one a station' },
+    overflow: { label: 'Groups that wait with a task' },
+    waitingTask: { label: 'Waiting task' },
+    oddTask: { label: 'The odd one', options: { none: 'nothing', trio: 'trio, double turn', caller: 'rotating caller', free: 'free role' } },
+    noSharing: { label: 'Own gear, hands washed' },
+    areaWidthM: { label: 'Station width' },
+    areaDepthM: { label: 'Station depth' },
+    gapM: { label: 'Gap between stations' },
+    spacingM: { label: 'Space between students' },
+    stopSignal: { label: 'Stop signal', solved: "the school's" },
+    sharing: { label: 'Students to one implement' },
+    substitutes: { label: 'Gear taken instead' },
+  },
+  segments: { 'walk-through': 'Walk round', rehearse: 'Rehearse the switch', work: 'Work', move: 'Move on', reset: 'Reset and count back' },
+  unit: 'station',
+  board: { points: 'Points' },
+  summary: (v, rounds, work, move) =>
+    `${s(rounds, 'round')} of ${duration(work)} · move ${duration(move)}${Number(v.laps) > 1 ? ` · ${v.laps} laps` : ''}`,
+  card: {
+    task: (d) => ['Task', t(d, 'text')],
+    cue: (d) => ['Look for', t(d, 'text')],
+    'gear-stays': (d) => ['Stays here', gearLine(d)],
+    'gear-bring': (d) => ['Bring along', gearLine(d)],
+    'gear-park': (d) => ['Park', gearLine(d)],
+    'gear-wear': (d) => ['Put on, take off', gearLine(d)],
+    share: (d) => ['Share', `${d.sharers} to one; change at every fifth try`],
+    'own-gear': () => ['Own gear', 'Use only your own; wash hands before and after'],
+    'score-none': () => ['Score', 'None: this one is for practice'],
+    'score-own': () => ['Score', 'Count your own and beat it next time'],
+    'score-versus': () => ['Score', 'One point to the partner who makes it'],
+    'score-sides': () => ['Score', 'Half the group against the other half'],
+    'odd-trio': () => ['Odd one', 'Make a trio; the third has a double turn'],
+    'odd-caller': () => ['Odd one', 'Calls the start and counts; change every minute'],
+    'odd-free': () => ['Odd one', 'Free role: may join either pair'],
+    easier: (d) => ['Easier', t(d, 'text')],
+    harder: (d) => ['Harder', t(d, 'text')],
+    shone: (d) => ['You shone here?', t(d, 'text')],
+    'lap-work': (d) => ['Second lap', `${duration(n(d, 'seconds'))} of work`],
+    'lap-travel': () => ['Second lap', 'Travel to the next station a new way'],
+    'lap-step-back': () => ['Second lap', 'Take one step back'],
+    'reset-group': () => ['Leaving', 'Lay it out as you found it'],
+    'reset-teacher': () => ['Leaving', 'Leave all; the teacher resets it'],
+    'reset-nobody': () => ['Leaving', 'Nothing to reset'],
+    stop: (d) => ['Stop signal', t(d, 'text')],
+  },
+  findings: {
+    'class-over-capacity': (d) => ({
+      what: `${n(d, 'playing')} students, places for ${n(d, 'total')}`,
+      why: `${s(n(d, 'stations'), 'station')} hold ${n(d, 'capacity')} each at ${t(d, 'spacingWords')} apart. The rest would stand in the way.`,
+    }),
+    'station-capacity': (d) => ({
+      what: `Group ${n(d, 'group') + 1} has ${n(d, 'largest')}, a station holds ${n(d, 'capacity')}`,
+      why: `At ${t(d, 'spacingWords')} between students the others have no place to work.`,
+    }),
+    'unit-does-not-fit': (d) => ({
+      what: `${t(d, 'title')} does not fit on the floor`,
+      why: `${n(d, 'placed')} of ${n(d, 'wanted')} stations of ${t(d, 'sizeWords')} fit clear of walls, doors and posts.`,
+    }),
+    'stay-outside-band': (d) => ({
+      what: `${duration(n(d, 'workSeconds'))} at a station is ${n(d, 'workSeconds') < n(d, 'least') ? 'short' : 'long'}`,
+      why: `House default for this band: ${duration(n(d, 'least'))} to ${duration(n(d, 'most'))}. ${n(d, 'workSeconds') < n(d, 'least') ? 'Little gets done between two moves.' : 'Attention goes before the switch comes.'}`,
+    }),
+    'odd-one-idle': (d) => ({
+      what: `The odd one has no task in ${s(n(d, 'groups'), 'group')}`,
+      why: `${list(d, 'stations')}: worked in pairs, and the third would stand and watch.`,
+    }),
+    'groups-wait': (d) => ({
+      what: `${s(n(d, 'waiting'), 'group')} wait${n(d, 'waiting') === 1 ? 's' : ''} in every round`,
+      why: t(d, 'task') ? `With a task: ${t(d, 'task')}. Share of rounds waiting: ${percent(n(d, 'share'))}.` : `Waiting without a task ${percent(n(d, 'share'))} of the rounds.`,
+    }),
+    'no-stop-signal': () => ({ what: 'No stop signal on the cards', why: 'Everyone must know the one signal that stops all, both heard and seen.' }),
+  },
+  fixes: {
+    'add-station': (d) => `Add ${t(d, 'title')}`,
+    'double-station': (d) => `Set up ${t(d, 'title')} twice`,
+    'grow-stations': (d) => `Stations ${t(d, 'sizeWords')}`,
+    'shrink-stations': (d) => `Stations ${t(d, 'sizeWords')}`,
+    'wait-with-task': (d) => `Let ${s(n(d, 'groups'), 'group')} wait with a task`,
+    'level-groups': () => 'Deal the groups anew',
+    'close-gap': (d) => `Gap of ${t(d, 'gapWords')} between stations`,
+    'drop-station': (d) => `Leave out ${t(d, 'title')}`,
+    'fewer-stations': (d) => `${n(d, 'count')} stations`,
+    'let-fit-decide': () => 'Let the work time fill the period',
+    'unpin-length': () => 'Unpin the length',
+    'set-stay': (d) => `Work ${duration(n(d, 'seconds'))}`,
+    'drop-lap': (d) => s(n(d, 'laps'), 'lap'),
+    'add-lap': (d) => s(n(d, 'laps'), 'lap'),
+    'skip-rehearsal': (d) => `No rehearsal, ${duration(n(d, 'seconds'))} won`,
+    'short-walk': () => 'Walk round in 30 s, no rehearsal',
+    'odd-trio': () => 'Make trios, third has a double turn',
+    'odd-caller': () => 'A caller who changes',
+    'odd-free': () => 'A free role',
+    'set-stop-signal': () => 'Print the usual signal',
+    substitute: (d) => `Take ${t(d, 'to')}s instead`,
+    share: (d) => `${n(d, 'sharers')} share one, with a switch`,
+  },
+};
+
+function gearLine(d: Data): string {
+  const per = d.per === 'station' ? '' : d.per === 'pair' ? ' for each pair' : ' each';
+  return `${d.count} ${d.gearKind}${Number(d.count) === 1 ? '' : 's'}${per}${d.where ? `, ${d.where}` : ''}`;
+}
+

@@ -1,0 +1,35 @@
+import type { Gear } from '../model/gear.ts';
+import type { GearNeed } from './need.ts';
+
+/** One kind of gear: how many are needed at the same moment, how many there are, and where they go. */
+export interface GearLine {
+  blockId: string;
+  gearKind: string;
+  need: number;
+  have: number;
+  short: number;
+  from: { id: string; name: string; count: number; place: string }[];
+  at: { pieceId: string; title: string; count: number; use: GearNeed['use']; where?: string }[];
+}
+
+/** What a block needs against the cupboard, kind by kind, in the order it is laid out. All places are in use at once. */
+export function coverNeeds(blockId: string, needs: readonly GearNeed[], cupboard: readonly Gear[]): GearLine[] {
+  const lines = new Map<string, GearLine>();
+  for (const need of needs) {
+    const stock = cupboard.filter((g) => g.gearKind === need.gearKind);
+    const line = lines.get(need.gearKind) ?? {
+      blockId,
+      gearKind: need.gearKind,
+      need: 0,
+      have: stock.reduce((sum, g) => sum + g.count, 0),
+      short: 0,
+      from: stock.map(({ id, name, count, place }) => ({ id, name, count, place })),
+      at: [],
+    };
+    line.need += need.count;
+    line.short = Math.max(0, line.need - line.have);
+    line.at.push({ pieceId: need.pieceId, title: need.title, count: need.count, use: need.use, where: need.where });
+    lines.set(need.gearKind, line);
+  }
+  return [...lines.values()];
+}

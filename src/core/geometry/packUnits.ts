@@ -1,0 +1,189 @@
+import { type Area, checkArea, transposeArea } from './area.ts';
+import { type Span, spanFinder } from './freeSpans.ts';
+import { EPS, type Point } from './point.ts';
+import { spreadOut } from './spreadOut.ts';
+
+/** Lower left corner; width along x and depth along y as placed (turned 90: the unit's depth and width). Metres. */
+export interface Placement {
+  x: number;
+  y: number;
+  width: number;
+  depth: number;
+  turned: 0 | 90;
+}
+export interface UnitSize {
+  width: number;
+  depth: number;
+  gap: number;
+}
+/** A row of equal units: `spans` are where left edges may stand. */
+export interface PackedRow {
+  y: number;
+  width: number;
+  depth: number;
+  turned: 0 | 90;
+  xs: number[];
+  spans: Span[];
+}
+
+/** Finer start heights tried where walls are slanted: fractions of a row's pitch. */
+const SLICES = 64;
+/** Mixed rows stop growing at this many start heights, so that the work is bounded. */
+const MOST_HEIGHTS = 1500;
+
+function fillRow(spans: Span[], step: number): number[] {
+  const xs: number[] = [];
+  let next = Number.NEGATIVE_INFINITY;
+  for (const [from, to] of spans) {
+    for (let x = Math.max(from, next); x <= to + EPS; x = next) {
+      xs.push(Math.min(x, to));
+      next = x + step;
+    }
+  }
+  return xs;
+}
+
+function rowMaker(area: Area, gap: number) {
+  const known = new Map<string, PackedRow>();
+  const finders = new Map<number, (y: number) => Span[]>();
+  return (kind: { width: number; depth: number; turned: 0 | 90 }, y: number): PackedRow => {
+    const key = `${kind.turned}|${y.toFixed(9)}`;
+    let row = known.get(key);
+    if (!row) {
+      let find = finders.get(kind.turned);
+      if (!find) {
+        find = spanFinder(area, kind.width, kind.depth);
+        finders.set(kind.turned, find);
+      }
+      const spans = find(y);
+      row = { ...kind, y, spans, xs: fillRow(spans, kind.width + gap) };
+      known.set(key, row);
+    }
+    return row;
+  };
+}
+
+/** The best stack of rows: each row wholly of one orientation, rows `gap` apart, found by longest path over start heights. */
+function bestRows(area: Area, unit: UnitSize, kinds: { width: number; depth: number; turned: 0 | 90 }[], fine: boolean): PackedRow[] {
+  const clearance = area.wallClearance ?? 0;
+  const corners: Point[] = [...area.outline, ...(area.keepOut ?? []).flat()];
+  const top = Math.max(...area.outline.map((p) => p.y)) - clearance;
+  const bottom = Math.min(...area.outline.map((p) => p.y)) + clearance;
+  const row = rowMaker(area, unit.gap);
+  const starts = new Set<number>([bottom]);
+  for (const { y } of corners) {
+    starts.add(y + clearance);
+    for (const kind of kinds) starts.add(y - clearance - kind.depth);
+  }
+  const critical = [...starts].filter((y) => y >= bottom - EPS && y <= top);
+  const ends = (y: number, depth: number) => y + depth <= top + EPS;
+
+  // Longest path: every height reached from a critical one by whole rows, or by waiting for the next critical height.
+  const heights = new Map<number, { y: number; total: number; from?: number; row?: PackedRow }>();
+  const keyOf = (y: number) => Math.round(y * 1e7);
+  const queue: number[] = [];
+  const reach = (y: number, total: number, from?: number, via?: PackedRow) => {
+    const key = keyOf(y);
+    const seen = heights.get(key);
+    if (!seen && heights.size > MOST_HEIGHTS) return;
+    if (!seen) {
+      queue.push(key);
+      heights.set(key, { y, total, from, row: via });
+    } else if (total > seen.total) heights.set(key, { y: seen.y, total, from, row: via });
+  };
+  for (const y of [...critical].sort((a, b) => a - b)) reach(y, 0);
+  const done = new Set<number>();
+  let best = { key: keyOf(bottom), total: 0 };
+  const sorted = [...critical].sort((a, b) => a - b);
+  while (queue.length) {
+    const lowest = queue.reduce((least, key, i) => (key < queue[least] ? i : least), 0);
+    const [key] = queue.splice(lowest, 1);
+    if (done.has(key)) continue;
+    done.add(key);
+    const at = heights.get(key)!;
+    if (at.total > best.total) best = { key, total: at.total };
+    const next = sorted.find((y) => y > at.y + 1e-6);
+    if (next !== undefined) reach(next, at.total, key);
+    for (const kind of kinds) {
+      if (!ends(at.y, kind.depth)) continue;
+      const made = row(kind, at.y);
+      if (made.xs.length) reach(at.y + kind.depth + unit.gap, at.total + made.xs.length, key, made);
+    }
+  }
+  const rows: PackedRow[] = [];
+  for (let at = heights.get(best.key); at; at = at.from === undefined ? undefined : heights.get(at.from)) if (at.row) rows.unshift(at.row);
+  if (!fine) return rows;
+
+  let chosen = rows;
+  let count = best.total;
+  const offsets = new Set<number>(critical);
+  for (const kind of kinds) {
+    const pitch = kind.depth + unit.gap;
+    for (let i = 0; i < SLICES; i++) offsets.add(bottom + (i / SLICES) * pitch).add(bottom - clearance + (i / SLICES) * pitch);
+    for (const start of offsets) {
+      const plain: PackedRow[] = [];
+      for (let y = start - Math.floor((start - bottom + EPS) / pitch) * pitch; ends(y, kind.depth); y += pitch) plain.push(row(kind, y));
+      const total = plain.reduce((sum, r) => sum + r.xs.length, 0);
+      if (total > count) {
+        chosen = plain.filter((r) => r.xs.length);
+        count = total;
+      }
+    }
+  }
+  return chosen;
+}
+
+const countOf = (rows: PackedRow[]) => rows.reduce((sum, r) => sum + r.xs.length, 0);
+
+function flip(rows: PackedRow[]): Placement[] {
+  return rows.flatMap((r) => r.xs.map((x) => ({ x: r.y, y: x, width: r.depth, depth: r.width, turned: r.turned })));
+}
+function plain(rows: PackedRow[]): Placement[] {
+  return rows.flatMap((r) => r.xs.map((x) => ({ x, y: r.y, width: r.width, depth: r.depth, turned: r.turned })));
+}
+
+/**
+ * Equal rectangles inside the area, kept `wallClearance` from walls and keepOut (plain distance) and `gap` from one another
+ * in x or in y; orientations may mix from row to row. Never fewer than the best plain grid of either orientation. With
+ * `max`, at most that many, spread over the floor: the widest gap that still holds them, rows then spaced out evenly.
+ * Rows are filled left to right over exact free spans, so no anchoring of a grid along the row can hold more.
+ */
+export function packUnits(area: Area, unit: UnitSize, options: { max?: number; turn?: 'any' | 'never' } = {}): Placement[] {
+  checkArea(area);
+  for (const [name, value] of Object.entries({ width: unit.width, depth: unit.depth })) {
+    if (!Number.isFinite(value) || value <= 0) throw new RangeError(`invalid unit ${name}: ${value}`);
+  }
+  if (!Number.isFinite(unit.gap) || unit.gap < 0) throw new RangeError(`invalid unit gap: ${unit.gap}`);
+  const { max, turn = 'any' } = options;
+  if (max !== undefined && (!Number.isInteger(max) || max < 0)) throw new RangeError(`invalid max: ${max}`);
+  if (turn !== 'any' && turn !== 'never') throw new RangeError(`invalid turn: ${turn}`);
+  if (max === 0) return [];
+  const across = transposeArea(area);
+  const pack = (gap: number, fine: boolean) => {
+    const size = { ...unit, gap };
+    const kinds: { width: number; depth: number; turned: 0 | 90 }[] = [{ width: unit.width, depth: unit.depth, turned: 0 }];
+    if (turn === 'any' && Math.abs(unit.width - unit.depth) > EPS) kinds.push({ width: unit.depth, depth: unit.width, turned: 90 });
+    const rows = bestRows(area, size, kinds, fine);
+    const columns = bestRows(
+      across,
+      size,
+      kinds.map((k) => ({ width: k.depth, depth: k.width, turned: k.turned })),
+      fine,
+    );
+    return countOf(columns) > countOf(rows) ? { rows: columns, placed: flip, on: across } : { rows, placed: plain, on: area };
+  };
+  const full = pack(unit.gap, true);
+  if (max === undefined || countOf(full.rows) <= max) return full.placed(full.rows);
+  let least = unit.gap;
+  let most = unit.gap + Math.max(...area.outline.map((p) => p.x), ...area.outline.map((p) => p.y));
+  let widest = full;
+  for (let i = 0; i < 10; i++) {
+    const middle = (least + most) / 2;
+    const tried = pack(middle, false);
+    if (countOf(tried.rows) >= max) {
+      least = middle;
+      widest = tried;
+    } else most = middle;
+  }
+  return widest.placed(spreadOut(widest.on, widest.rows, least, max));
+}

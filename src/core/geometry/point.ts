@@ -1,0 +1,117 @@
+/** The one tolerance of the floor, in metres: distances closer than this are the same. */
+export const EPS = 1e-9;
+
+export interface Point {
+  x: number;
+  y: number;
+}
+/** Corners in order, not closed; at least three; simple. */
+export type Polygon = readonly Point[];
+
+/** A rectangle along the axes: lower left corner, width along x, depth along y (metres). */
+export interface Rect {
+  x: number;
+  y: number;
+  width: number;
+  depth: number;
+}
+
+/** The four corners of a rectangle, anticlockwise from the lower left. */
+export function rectPolygon({ x, y, width, depth }: Rect): Point[] {
+  return [
+    { x, y },
+    { x: x + width, y },
+    { x: x + width, y: y + depth },
+    { x, y: y + depth },
+  ];
+}
+
+/** The corners as pairs: [from, to] for every edge of the outline. */
+export function edgesOf(polygon: Polygon): [Point, Point][] {
+  return polygon.map((p, i) => [p, polygon[(i + 1) % polygon.length]]);
+}
+
+/** The smallest rectangle along the axes that holds all corners. */
+export function boundsOf(polygon: Polygon): Rect {
+  const xs = polygon.map((p) => p.x);
+  const ys = polygon.map((p) => p.y);
+  const x = Math.min(...xs);
+  const y = Math.min(...ys);
+  return { x, y, width: Math.max(...xs) - x, depth: Math.max(...ys) - y };
+}
+
+/** Area in square metres, positive whichever way the corners go round. */
+export function areaOf(polygon: Polygon): number {
+  return Math.abs(edgesOf(polygon).reduce((sum, [a, b]) => sum + a.x * b.y - b.x * a.y, 0)) / 2;
+}
+
+/** True where the point lies inside or on the outline's lower/left edge (even-odd rule). */
+export function insidePolygon(polygon: Polygon, { x, y }: Point): boolean {
+  let inside = false;
+  for (const [a, b] of edgesOf(polygon)) {
+    if (a.y > y !== b.y > y && x < ((b.x - a.x) * (y - a.y)) / (b.y - a.y) + a.x) inside = !inside;
+  }
+  return inside;
+}
+
+/** Straight distance between two points, in metres. */
+export function distance(a: Point, b: Point): number {
+  return Math.hypot(a.x - b.x, a.y - b.y);
+}
+
+/** Distance from a point to a segment, in metres. */
+export function distanceToSegment(p: Point, [a, b]: readonly [Point, Point]): number {
+  const dx = b.x - a.x;
+  const dy = b.y - a.y;
+  const length2 = dx * dx + dy * dy;
+  const t = length2 < EPS * EPS ? 0 : Math.max(0, Math.min(1, ((p.x - a.x) * dx + (p.y - a.y) * dy) / length2));
+  return Math.hypot(p.x - a.x - t * dx, p.y - a.y - t * dy);
+}
+
+function side(a: Point, b: Point, p: Point): number {
+  return (b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x);
+}
+
+function onBox(a: Point, b: Point, p: Point): boolean {
+  return p.x >= Math.min(a.x, b.x) && p.x <= Math.max(a.x, b.x) && p.y >= Math.min(a.y, b.y) && p.y <= Math.max(a.y, b.y);
+}
+
+/** True where two segments share a point, touching included. */
+export function segmentsMeet([a, b]: readonly [Point, Point], [c, d]: readonly [Point, Point]): boolean {
+  const d1 = side(c, d, a);
+  const d2 = side(c, d, b);
+  const d3 = side(a, b, c);
+  const d4 = side(a, b, d);
+  if (((d1 > 0 && d2 < 0) || (d1 < 0 && d2 > 0)) && ((d3 > 0 && d4 < 0) || (d3 < 0 && d4 > 0))) return true;
+  return (d1 === 0 && onBox(c, d, a)) || (d2 === 0 && onBox(c, d, b)) || (d3 === 0 && onBox(a, b, c)) || (d4 === 0 && onBox(a, b, d));
+}
+
+/** Distance between two segments, in metres; 0 where they meet. */
+export function segmentDistance(s: readonly [Point, Point], t: readonly [Point, Point]): number {
+  if (segmentsMeet(s, t)) return 0;
+  return Math.min(distanceToSegment(s[0], t), distanceToSegment(s[1], t), distanceToSegment(t[0], s), distanceToSegment(t[1], s));
+}
+
+/** Shortest distance between two areas, in metres; 0 where they overlap or touch. */
+export function polygonDistance(p: Polygon, q: Polygon): number {
+  if (insidePolygon(p, q[0]) || insidePolygon(q, p[0])) return 0;
+  let least = Number.POSITIVE_INFINITY;
+  for (const e of edgesOf(p)) for (const f of edgesOf(q)) least = Math.min(least, segmentDistance(e, f));
+  return least;
+}
+
+/** Throws RangeError unless the polygon has three finite corners or more, an area and no self-crossing. */
+export function checkPolygon(name: string, polygon: Polygon): void {
+  if (!Array.isArray(polygon) || polygon.length < 3) throw new RangeError(`invalid ${name}: ${JSON.stringify(polygon)}`);
+  for (const p of polygon) {
+    if (!Number.isFinite(p?.x) || !Number.isFinite(p?.y)) throw new RangeError(`invalid ${name} corner: ${JSON.stringify(p)}`);
+  }
+  if (areaOf(polygon) < EPS) throw new RangeError(`invalid ${name}: no area`);
+  const edges = edgesOf(polygon);
+  for (let i = 0; i < edges.length; i++) {
+    for (let j = i + 2; j < edges.length; j++) {
+      if (i === 0 && j === edges.length - 1) continue;
+      if (segmentsMeet(edges[i], edges[j])) throw new RangeError(`invalid ${name}: edges ${i} and ${j} cross`);
+    }
+  }
+}

@@ -1,0 +1,26 @@
+/** The public face of the core (contract.ts): what is exported is real. */
+export type { Area } from './geometry/area.ts';
+export { type Placement, packUnits } from './geometry/packUnits.ts';
+export type { Point, Polygon } from './geometry/point.ts';
+export { balanceTeams, type TeamRequest, type TeamResult } from './groups/balanceTeams.ts';
+export type { Finding } from './model/finding.ts';
+export { fitTime } from './rotation/fitTime.ts';
+export { stationRotation } from './rotation/stationRotation.ts';
+export { runOut } from './safety/runOut.ts';
+import type { Forecast, ForecastOptions } from './formats/forecast.ts';
+import type { PlayEvent, PlayView } from './formats/play.ts';
+import { formatOf } from './formats/registry.ts';
+import type { Finding } from './model/finding.ts';
+import type { FormatId } from './model/game.ts';
+
+export type { Forecast, ForecastOptions, FormatId, PlayEvent, PlayView };
+
+/** Folds events over a setup (plays.ts); refused ones come back as findings. RangeError for an unknown format or a broken setup. */
+export function replay(format: FormatId, setup: unknown, events: readonly PlayEvent[]): { view: PlayView; refused: Finding[] } {
+  return formatOf(format).replay(setup, events);
+}
+
+/** How a block of `options.seconds` is expected to go for its players. RangeError for an unknown format or a broken setup. */
+export function forecast(format: FormatId, setup: unknown, options: ForecastOptions): Forecast {
+  return formatOf(format).forecast(setup, options);
+}

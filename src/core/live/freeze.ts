@@ -1,0 +1,47 @@
+import type { FitInput, FittedLesson } from '../fit/fitted.ts';
+import { clockSeconds } from '../model/period.ts';
+import { shortName } from '../model/student.ts';
+import type { RunPlan } from './runPlan.ts';
+
+/** Version of the rules of play; golden logs of older versions replay alike. */
+export const PLAY_VERSION = 1;
+export const CONTENT_VERSION = 1;
+
+/** The fitted lesson frozen for a run. */
+export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
+  const absent = Object.entries(input.attendance?.entries ?? {}).filter(([, p]) => p.role === 'away');
+  return {
+    content: CONTENT_VERSION,
+    playVersion: PLAY_VERSION,
+    className: input.schoolClass.name,
+    roomName: input.room.name,
+    lessonTitle: input.lesson.title,
+    bellAt: clockSeconds(input.period.start),
+    periodSeconds: fitted.periodSeconds,
+    names: Object.fromEntries(input.students.map((s) => [s.id, shortName(s)])),
+    absent: absent.map(([id]) => id),
+    blocks: fitted.blocks.map((block) => ({
+      id: block.id,
+      title: block.title,
+      phase: block.phase,
+      note: block.note,
+      seconds: block.seconds,
+      segments: block.segments.filter((s) => s.until > s.at),
+      ...(block.game
+        ? {
+            game: {
+              title: block.game.title,
+              format: block.game.format,
+              play: block.game.play,
+              groups: block.game.groups,
+              pieces: block.game.pieces,
+              rounds: block.game.timeline.rounds.map((r) => r.places),
+              calls: block.game.calls,
+              gear: fitted.gear.filter((g) => g.blockId === block.id),
+              waitingTask: String(block.game.values.waitingTask ?? ''),
+            },
+          }
+        : {}),
+    })),
+  };
+}

@@ -1,0 +1,66 @@
+import type { Run, RunEvent } from '../model/run.ts';
+import { foldRun } from './foldRun.ts';
+import { planOf } from './runPlan.ts';
+
+/** A run as the logbook tells it; folded from the log, never stored. */
+export interface LogEntry {
+  runId: string;
+  classId: string;
+  date: string;
+  className: string;
+  roomName: string;
+  lessonTitle: string;
+  startedAt: number;
+  ended: boolean;
+  plannedSeconds: number;
+  actualSeconds: number;
+  blocks: { title: string; plannedSeconds: number; actualSeconds: number; rotations: number; plannedRotations: number }[];
+  /** Points by block and group, in group order. */
+  points: { block: string; groups: number[]; members: string[][]; best: number }[];
+  absent: string[];
+  gearMissing: { gearKind: string; counted: number; need: number }[];
+  note: string;
+}
+
+/** What a run came to, at `now` where it has not ended. */
+export function logEntry(run: Run, events: readonly RunEvent[], now: number): LogEntry {
+  const plan = planOf(run);
+  const state = foldRun(plan, run.startedAt, events, now);
+  const running = state.ended || !state.steps.length ? [] : [{ step: state.step, from: state.activeMs - (state.lengthMs - state.remainingMs), until: state.activeMs }];
+  const ran = [...state.ran, ...running];
+  const blocks = plan.blocks.map((block, b) => {
+    const mine = ran.filter((r) => state.steps[r.step].block === b);
+    const bouts = (list: { kind: string }[]) => list.filter((s) => s.kind === 'work').length;
+    return {
+      title: block.title,
+      plannedSeconds: block.seconds,
+      actualSeconds: Math.round(mine.reduce((sum, r) => sum + r.until - r.from, 0) / 1000),
+      rotations: bouts(mine.map((r) => state.steps[r.step].segment)),
+      plannedRotations: bouts(block.segments),
+    };
+  });
+  const points = plan.blocks.flatMap((block) => {
+    if (!block.game) return [];
+    const { view } = state.plays[block.id];
+    const groups = block.game.groups.map((_, g) => view.scores[`group-${g + 1}`] ?? 0);
+    return [{ block: block.title, groups, members: block.game.groups.map((g) => g.map((id) => plan.names[id] ?? id)), best: Math.max(0, ...groups) }];
+  });
+  const gear = plan.blocks.flatMap((b) => b.game?.gear ?? []);
+  return {
+    runId: run.id,
+    classId: run.classId,
+    date: run.date,
+    className: plan.className,
+    roomName: plan.roomName,
+    lessonTitle: plan.lessonTitle,
+    startedAt: run.startedAt,
+    ended: state.ended,
+    plannedSeconds: plan.blocks.reduce((sum, b) => sum + b.seconds, 0),
+    actualSeconds: Math.round(state.activeMs / 1000),
+    blocks,
+    points,
+    absent: plan.absent.map((id) => plan.names[id] ?? id),
+    gearMissing: gear.flatMap((g) => (g.gearKind in state.counts && state.counts[g.gearKind] < g.need ? [{ gearKind: g.gearKind, counted: state.counts[g.gearKind], need: g.need }] : [])),
+    note: state.notes.at(-1) ?? '',
+  };
+}

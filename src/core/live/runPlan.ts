@@ -1,0 +1,44 @@
+import type { Segment, SwitchCall } from '../formats/format.ts';
+import type { GearLine } from '../gear/cover.ts';
+import type { Piece } from '../model/piece.ts';
+import type { Run } from '../model/run.ts';
+
+/** A block as it was frozen when the whistle blew. */
+export interface PlanBlock {
+  id: string;
+  title: string;
+  phase: string;
+  note: string;
+  seconds: number;
+  segments: Segment[];
+  game?: {
+    title: string;
+    format: string;
+    play: unknown;
+    groups: string[][];
+    pieces: Piece[];
+    /** rounds[r][g]: index of the piece, −1 waiting. */
+    rounds: number[][];
+    calls: SwitchCall[];
+    gear: GearLine[];
+    waitingTask: string;
+  };
+}
+
+/** The lesson frozen for a run: a later change of the plan, the class or the game does not reach it. */
+export interface RunPlan {
+  /** Versions of content and of the rules of play that it was frozen with. */
+  content: number;
+  playVersion: number;
+  className: string;
+  roomName: string;
+  lessonTitle: string;
+  bellAt: number;
+  periodSeconds: number;
+  names: Record<string, string>;
+  absent: string[];
+  blocks: PlanBlock[];
+}
+
+/** The plan of a stored run; its frame was parsed when the row was read, its inside was written by freeze. */
+export const planOf = (run: Pick<Run, 'plan'>): RunPlan => run.plan as unknown as RunPlan;

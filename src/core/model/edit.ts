@@ -1,0 +1,112 @@
+import { z } from 'zod';
+import { BlockId, StudentId } from './ids.ts';
+import { Block, Lesson, Placed } from './lesson.ts';
+import { line, note, whole } from './text.ts';
+
+const blockPatch = z
+  .object({ title: line(60), note: note(500), least: whole(0, 7200), most: whole(0, 7200), weight: z.number().min(0).max(100) })
+  .partial();
+
+const Single = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('rename'), title: line(60) }),
+  z.object({ kind: z.literal('insert-block'), index: whole(0, 24), block: Block }),
+  z.object({ kind: z.literal('remove-block'), blockId: BlockId }),
+  z.object({ kind: z.literal('move-block'), blockId: BlockId, index: whole(0, 24) }),
+  z.object({ kind: z.literal('set-block'), blockId: BlockId, patch: blockPatch }),
+  /** Pins a block's length; null lets fit decide again. */
+  z.object({ kind: z.literal('set-seconds'), blockId: BlockId, seconds: whole(0, 7200).nullable() }),
+  /** null gives the setting back to the game, the band or fit. */
+  z.object({ kind: z.literal('set-setting'), blockId: BlockId, key: z.string().min(1).max(40), value: z.unknown() }),
+  z.object({ kind: z.literal('place'), blockId: BlockId, pieceId: z.string().min(1).max(64), at: Placed.nullable() }),
+  z.object({ kind: z.literal('set-groups'), blockId: BlockId, groups: z.array(z.array(StudentId).max(60)).max(40).nullable() }),
+  z.object({ kind: z.literal('accept'), key: z.string().min(1).max(300), reason: line(200) }),
+  z.object({ kind: z.literal('unaccept'), key: z.string().min(1).max(300) }),
+]);
+
+export type Edit = z.infer<typeof Single> | { kind: 'many'; edits: Edit[] };
+
+/** A small invertible change of a lesson; `many` is one gesture of several. */
+export const Edit: z.ZodType<Edit> = z.lazy(() => z.union([Single, z.object({ kind: z.literal('many'), edits: z.array(Edit).min(1).max(100) })]));
+
+export type Applied = { ok: true; lesson: Lesson; inverse: Edit } | { ok: false; code: 'unknown-block' | 'not-a-game' | 'unknown-key' | 'bad-field'; path: string };
+
+const refuse = (code: Extract<Applied, { ok: false }>['code'], path: string): Applied => ({ ok: false, code, path });
+
+function withBlock(lesson: Lesson, blockId: string, change: (block: Block) => Block): Lesson {
+  return { ...lesson, blocks: lesson.blocks.map((b) => (b.id === blockId ? change(b) : b)) };
+}
+
+function onGame(lesson: Lesson, edit: Extract<Edit, { kind: 'set-setting' | 'place' | 'set-groups' }>, block: Block): Applied {
+  const game = block.game;
+  if (!game) return refuse('not-a-game', 'blockId');
+  const put = (next: typeof game, inverse: Edit): Applied => ({ ok: true, lesson: withBlock(lesson, block.id, (b) => ({ ...b, game: next })), inverse });
+  if (edit.kind === 'set-setting') {
+    const { [edit.key]: old, ...rest } = game.settings;
+    const settings = edit.value === null || edit.value === undefined ? rest : { ...rest, [edit.key]: edit.value };
+    return put({ ...game, settings }, { ...edit, value: old ?? null });
+  }
+  if (edit.kind === 'place') {
+    const { [edit.pieceId]: old, ...rest } = game.placed;
+    return put({ ...game, placed: edit.at ? { ...rest, [edit.pieceId]: edit.at } : rest }, { ...edit, at: old ?? null });
+  }
+  const { groups: old, ...rest } = game;
+  const next = edit.groups ? { ...rest, groups: { value: edit.groups, by: 'teacher' as const, pinned: true } } : rest;
+  return put(next, { ...edit, groups: old?.value ?? null });
+}
+
+function applySingle(lesson: Lesson, edit: Exclude<Edit, { kind: 'many' }>): Applied {
+  if (edit.kind === 'rename') return { ok: true, lesson: { ...lesson, title: edit.title }, inverse: { kind: 'rename', title: lesson.title } };
+  if (edit.kind === 'accept') {
+    const old = lesson.accepted.find((a) => a.key === edit.key);
+    const accepted = [...lesson.accepted.filter((a) => a.key !== edit.key), { key: edit.key, reason: edit.reason }];
+    const inverse: Edit = old ? { ...edit, reason: old.reason } : { kind: 'unaccept', key: edit.key };
+    return { ok: true, lesson: { ...lesson, accepted }, inverse };
+  }
+  if (edit.kind === 'unaccept') {
+    const old = lesson.accepted.find((a) => a.key === edit.key);
+    if (!old) return refuse('unknown-key', 'key');
+    return { ok: true, lesson: { ...lesson, accepted: lesson.accepted.filter((a) => a !== old) }, inverse: { kind: 'accept', key: old.key, reason: old.reason } };
+  }
+  if (edit.kind === 'insert-block') {
+    if (edit.index > lesson.blocks.length || lesson.blocks.some((b) => b.id === edit.block.id)) return refuse('bad-field', 'index');
+    const blocks = [...lesson.blocks.slice(0, edit.index), edit.block, ...lesson.blocks.slice(edit.index)];
+    return { ok: true, lesson: { ...lesson, blocks }, inverse: { kind: 'remove-block', blockId: edit.block.id } };
+  }
+  const at = lesson.blocks.findIndex((b) => b.id === edit.blockId);
+  if (at < 0) return refuse('unknown-block', 'blockId');
+  const block = lesson.blocks[at];
+  if (edit.kind === 'remove-block') {
+    return { ok: true, lesson: { ...lesson, blocks: lesson.blocks.filter((b) => b !== block) }, inverse: { kind: 'insert-block', index: at, block } };
+  }
+  if (edit.kind === 'move-block') {
+    const rest = lesson.blocks.filter((b) => b !== block);
+    if (edit.index > rest.length) return refuse('bad-field', 'index');
+    return { ok: true, lesson: { ...lesson, blocks: [...rest.slice(0, edit.index), block, ...rest.slice(edit.index)] }, inverse: { ...edit, index: at } };
+  }
+  if (edit.kind === 'set-block') {
+    const next = { ...block, ...edit.patch };
+    if (next.most < next.least) return refuse('bad-field', 'most');
+    const old = Object.fromEntries(Object.keys(edit.patch).map((key) => [key, block[key as keyof typeof edit.patch] ?? '']));
+    return { ok: true, lesson: withBlock(lesson, block.id, () => next), inverse: { kind: 'set-block', blockId: edit.blockId, patch: old } };
+  }
+  if (edit.kind === 'set-seconds') {
+    const { seconds: old, ...rest } = block;
+    const next = edit.seconds === null ? rest : { ...rest, seconds: { value: edit.seconds, by: 'teacher' as const, pinned: true } };
+    return { ok: true, lesson: withBlock(lesson, block.id, () => next), inverse: { ...edit, seconds: old?.value ?? null } };
+  }
+  return onGame(lesson, edit, block);
+}
+
+/** The lesson with the edit applied and the edit that undoes it; misfit comes back as `ok: false` and changes nothing. */
+export function applyEdit(lesson: Lesson, edit: Edit): Applied {
+  if (edit.kind !== 'many') return applySingle(lesson, edit);
+  let current = lesson;
+  const inverses: Edit[] = [];
+  for (const each of edit.edits) {
+    const applied = applyEdit(current, each);
+    if (!applied.ok) return applied;
+    current = applied.lesson;
+    inverses.unshift(applied.inverse);
+  }
+  return { ok: true, lesson: current, inverse: { kind: 'many', edits: inverses } };
+}

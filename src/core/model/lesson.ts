@@ -1,0 +1,58 @@
+import { z } from 'zod';
+import { BlockId, GameId, LessonId, StudentId } from './ids.ts';
+import { recordOf } from './record.ts';
+import { line, metres, note, whole } from './text.ts';
+
+/** Something chosen or already seen on paper: a re-fit disturbs what is pinned least. */
+const choice = <T extends z.ZodType>(value: T) =>
+  z.object({ value, by: z.enum(['teacher', 'fit']), pinned: z.boolean() });
+
+export const PHASES = ['arrive', 'attendance', 'explain', 'walk', 'game', 'water', 'reset', 'close', 'leave'] as const;
+export const Phase = z.enum(PHASES, { message: 'choice' });
+export type Phase = z.infer<typeof Phase>;
+
+/** Where a piece was put: its lower left corner, metres. */
+export const Placed = choice(z.object({ x: metres(-100, 200), y: metres(-100, 200) }));
+export type Placed = z.infer<typeof Placed>;
+
+export const GameBlock = z.object({
+  gameId: GameId,
+  /** What the teacher set, by setting key; what is not here is the game's, the band's or fit's. */
+  settings: z.record(z.string().max(40), z.unknown()),
+  groups: choice(z.array(z.array(StudentId).max(60)).max(40)).optional(),
+  placed: z.record(z.string().max(64), Placed),
+});
+
+export const Block = z.object({
+  id: BlockId,
+  phase: Phase,
+  title: line(60),
+  /** Seconds; bounds and weight for sharing out the period. A game block's bounds come from its format. */
+  least: whole(0, 7200),
+  most: whole(0, 7200),
+  weight: z.number().min(0).max(100),
+  seconds: choice(whole(0, 7200)).optional(),
+  game: GameBlock.optional(),
+  note: note(500).optional(),
+});
+export type Block = z.infer<typeof Block>;
+
+export const Accepted = z.object({ key: z.string().min(1).max(300), reason: line(200) });
+
+export const Lesson = z
+  .object({
+    ...recordOf('lesson', 1),
+    id: LessonId,
+    title: line(60),
+    blocks: z.array(Block).max(24),
+    accepted: z.array(Accepted).max(200),
+  })
+  .superRefine((lesson, ctx) => {
+    const ids = new Set<string>();
+    lesson.blocks.forEach((block, i) => {
+      if (ids.has(block.id)) ctx.addIssue({ code: 'custom', path: ['blocks', i, 'id'], message: 'repeated' });
+      ids.add(block.id);
+      if (block.most < block.least) ctx.addIssue({ code: 'custom', path: ['blocks', i, 'most'], message: 'too-small' });
+    });
+  });
+export type Lesson = z.infer<typeof Lesson>;

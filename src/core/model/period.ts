@@ -1,0 +1,59 @@
+import { z } from 'zod';
+import { ClassId, LessonId, PeriodId, RoomId, StudentId } from './ids.ts';
+import { recordOf } from './record.ts';
+
+const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { message: 'time' });
+const day = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { message: 'date' });
+
+/** Seconds after midnight of "HH:MM". */
+export function clockSeconds(hhmm: string): number {
+  const [h, m] = hhmm.split(':').map(Number);
+  return h * 3600 + m * 60;
+}
+
+/** One bell-to-bell period of one day. Local school time; end after start, at most three hours. */
+export const Period = z
+  .object({
+    ...recordOf('period', 1),
+    id: PeriodId,
+    date: day,
+    start: clock,
+    end: clock,
+    classId: ClassId,
+    roomId: RoomId,
+    lessonId: LessonId.nullable(),
+  })
+  .superRefine((p, ctx) => {
+    const seconds = clockSeconds(p.end) - clockSeconds(p.start);
+    if (!(seconds >= 300)) ctx.addIssue({ code: 'custom', path: ['end'], message: 'too-small' });
+    if (seconds > 3 * 3600) ctx.addIssue({ code: 'custom', path: ['end'], message: 'too-large' });
+  });
+export type Period = z.infer<typeof Period>;
+
+export const STATUSES = ['present', 'late', 'light', 'no-shoes', 'excused', 'absent'] as const;
+export const ROLES = ['plays', 'light', 'scores', 'times', 'helps', 'away'] as const;
+export const Presence = z.object({ status: z.enum(STATUSES, { message: 'choice' }), role: z.enum(ROLES, { message: 'choice' }) });
+export type Presence = z.infer<typeof Presence>;
+export type Status = Presence['status'];
+export type Role = Presence['role'];
+
+/** What one usually does with a status; the teacher may give another role. */
+export const USUAL_ROLE: Record<Status, Role> = {
+  present: 'plays',
+  late: 'plays',
+  light: 'light',
+  'no-shoes': 'scores',
+  excused: 'scores',
+  absent: 'away',
+};
+
+/** Who is here today and what each does; who is not listed is present and plays. */
+export const Attendance = z.object({
+  ...recordOf('attendance', 1),
+  periodId: PeriodId,
+  entries: z.record(StudentId, Presence),
+});
+export type Attendance = z.infer<typeof Attendance>;
+
+/** True for those who are dealt into groups. */
+export const isPlaying = (presence: Presence | undefined) => !presence || presence.role === 'plays' || presence.role === 'light';

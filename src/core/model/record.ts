@@ -1,0 +1,29 @@
+import { z } from 'zod';
+import { HOME_SCHOOL, SchoolId } from './ids.ts';
+
+/** What every stored record carries: kind and version for upgrades, the school, and a revision that grows by one a write. */
+export const recordOf = <K extends string, V extends number>(kind: K, version: V) => ({
+  kind: z.literal(kind),
+  version: z.literal(version),
+  schoolId: SchoolId,
+  revision: z.number().int().min(0),
+});
+
+/** The head of a new record. */
+export const head = <K extends string, V extends number>(kind: K, version: V) => ({ kind, version, schoolId: HOME_SCHOOL, revision: 0 });
+
+type Upgrade = (old: Record<string, unknown>) => Record<string, unknown>;
+
+/** Upgrades by kind: UPGRADES[kind][v] turns version v into v + 1. Pure, upward only; a test proves that each one runs. */
+export const UPGRADES: Record<string, Record<number, Upgrade>> = {};
+
+/** The stored record in its newest version. RangeError where a version has no way up. */
+export function upgrade(stored: Record<string, unknown>, newest: number, ladder = UPGRADES): Record<string, unknown> {
+  let record = stored;
+  while (typeof record.version === 'number' && record.version < newest) {
+    const step = ladder[String(record.kind)]?.[record.version];
+    if (!step) throw new RangeError(`no upgrade for ${String(record.kind)} version ${record.version}`);
+    record = { ...step(record), version: record.version + 1 };
+  }
+  return record;
+}

@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { BlockId, ClassId, EventId, LessonId, PeriodId, RunId } from './ids.ts';
+import { recordOf } from './record.ts';
+import { note, whole } from './text.ts';
+
+const base = { id: EventId, at: z.number().int().min(0).max(9e15) };
+
+/** What may happen in a run. `at`: wall clock, milliseconds. Corrections are events too. */
+export const RunEvent = z.discriminatedUnion('type', [
+  z.object({ ...base, type: z.literal('pause') }),
+  z.object({ ...base, type: z.literal('resume') }),
+  /** On to the next step now. */
+  z.object({ ...base, type: z.literal('skip') }),
+  z.object({ ...base, type: z.literal('adjust'), seconds: z.number().int().min(-600).max(600) }),
+  z.object({ ...base, type: z.literal('play'), blockId: BlockId, event: z.looseObject({ type: z.string().min(1).max(40) }) }),
+  z.object({ ...base, type: z.literal('count'), gearKind: z.string().min(1).max(40), counted: whole(0, 999) }),
+  z.object({ ...base, type: z.literal('strike'), target: EventId }),
+  z.object({ ...base, type: z.literal('note'), text: note(2000) }),
+  z.object({ ...base, type: z.literal('end') }),
+]);
+export type RunEvent = z.infer<typeof RunEvent>;
+
+/** The frozen plan as far as every reader relies on it; live/runPlan.ts knows the rest. */
+const plan = z.looseObject({ content: z.number(), playVersion: z.number(), className: z.string(), lessonTitle: z.string(), blocks: z.array(z.looseObject({ id: z.string(), segments: z.array(z.looseObject({})) })) });
+
+export const Run = z.object({
+  ...recordOf('run', 1),
+  id: RunId,
+  periodId: PeriodId,
+  classId: ClassId,
+  lessonId: LessonId,
+  date: z.string(),
+  startedAt: z.number().int(),
+  endedAt: z.number().int().nullable(),
+  plan,
+});
+export type Run = z.infer<typeof Run>;

@@ -1,0 +1,38 @@
+import { z } from 'zod';
+import { ClassId, StudentId } from './ids.ts';
+import { recordOf } from './record.ts';
+import { line, whole } from './text.ts';
+
+/** A student as anyone in the school may see them. What is private lives in StudentPrivate. */
+export const Student = z.object({
+  ...recordOf('student', 1),
+  id: StudentId,
+  classId: ClassId,
+  givenName: line(40),
+  familyName: line(40),
+});
+export type Student = z.infer<typeof Student>;
+
+/** The teacher's private rating, 1 (new to it) to 5. Kept in a table of its own; nothing public may name it. */
+export const StudentPrivate = z.object({
+  ...recordOf('student-private', 1),
+  studentId: StudentId,
+  classId: ClassId,
+  rating: whole(1, 5),
+});
+export type StudentPrivate = z.infer<typeof StudentPrivate>;
+
+/** Two students who must not, or must, be in one group. Private. */
+export const Wish = z.object({
+  ...recordOf('wish', 1),
+  id: z.string().min(1).max(64),
+  classId: ClassId,
+  wish: z.enum(['apart', 'together'], { message: 'choice' }),
+  students: z.tuple([StudentId, StudentId]),
+});
+export type Wish = z.infer<typeof Wish>;
+
+/** "Given F." */
+export function shortName(student: Pick<Student, 'givenName' | 'familyName'>): string {
+  return `${student.givenName} ${student.familyName.slice(0, 1)}.`;
+}

@@ -1,0 +1,21 @@
+function notNegative(name: string, value: number): void {
+  if (!Number.isFinite(value) || value < 0) throw new RangeError(`invalid ${name}: ${value}`);
+}
+
+/**
+ * Metres that a runner needs to stop: v²/(2b) + margin. `speed` m/s, `braking` m/s², `margin` m.
+ * Source: uniform deceleration, any mechanics text. Local rules decide what is kept clear beyond it.
+ */
+export function runOut(speed: number, braking: number, margin = 0): number {
+  notNegative('speed', speed);
+  notNegative('margin', margin);
+  if (!Number.isFinite(braking) || braking <= 0) throw new RangeError(`invalid braking: ${braking}`);
+  return (speed * speed) / (2 * braking) + margin;
+}
+
+/** The speed (m/s) reached from rest over `distance` m at `acceleration` m/s², at most `sprint` m/s: √(2·a·d). */
+export function speedOver(distance: number, acceleration: number, sprint: number): number {
+  notNegative('distance', distance);
+  notNegative('acceleration', acceleration);
+  return Math.min(sprint, Math.sqrt(2 * acceleration * distance));
+}

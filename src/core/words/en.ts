@@ -1,0 +1,144 @@
+import type { FormatWords } from '../formats/formatWords.ts';
+import { duration, type Speak } from '../formats/speak.ts';
+import { stationsWords } from '../formats/stations/words.en.ts';
+import type { Finding, Fix } from '../model/finding.ts';
+import type { FormatId } from '../model/game.ts';
+import type { Role, Status } from '../model/period.ts';
+
+/** The words of every format: a total map. */
+export const FORMAT_WORDS: Record<FormatId, FormatWords> = { stations: stationsWords };
+export const formatWords = (id: string): FormatWords => FORMAT_WORDS[id as FormatId];
+
+type Data = Record<string, unknown>;
+type Sentence = { what: string; why: string };
+const n = (d: Data, key: string) => Number(d[key]);
+const t = (d: Data, key: string) => String(d[key] ?? '');
+
+const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
+  'over-bell': (d) => ({ what: `${duration(n(d, 'over'))} over the bell`, why: `The shortest this lesson can be is ${duration(n(d, 'over'))} longer than the period.` }),
+  'explaining-too-long': (d) => ({
+    what: `Explaining takes ${duration(n(d, 'seconds'))}`,
+    why: `House default for this band: at most ${duration(n(d, 'most'))}. Listening fades and playing time goes.`,
+  }),
+  'time-left': (d) => ({ what: `${duration(n(d, 'spare'))} left before the bell`, why: 'Every block is as long as it may be.' }),
+  'piece-outside': (d) => ({ what: `${t(d, 'title')} stands outside the room`, why: 'Nobody can work beyond the wall.' }),
+  'pieces-too-close': (d, speak) => ({
+    what: n(d, 'found') < 0 ? `${t(d, 'title')} and ${t(d, 'other')} overlap` : `${t(d, 'title')} stands ${speak.metres(n(d, 'found'))} from ${t(d, 'other')}`,
+    why: `The gap between stations is set to ${speak.metres(n(d, 'wanted'))}, so that one group's play does not land in the other's.`,
+  }),
+  'too-near': (d, speak) => ({
+    what: d.what === 'door' ? `${t(d, 'title')} stands by the ${t(d, 'name')}` : `${t(d, 'title')} is too near the ${d.what === 'wall' ? 'wall' : t(d, 'name')}`,
+    why:
+      d.what === 'door'
+        ? `${speak.metres(n(d, 'found'))} from the floor kept clear; people coming in walk into play. ${speak.metres(n(d, 'wanted'))} wanted; exits stay free, local rules decide.`
+        : d.running === true
+          ? `${speak.metres(n(d, 'found'))}; a run of ${speak.metres(n(d, 'runM'))} wants ${speak.metres(n(d, 'wanted'))} to stop (house figure, local rules decide).`
+          : `${speak.metres(n(d, 'found'))}; ${speak.metres(n(d, 'wanted'))} wanted (house default, local rules decide).`,
+  }),
+  'gear-short': (d) => ({
+    what: `${n(d, 'short')} ${t(d, 'gearKind')}${n(d, 'short') === 1 ? '' : 's'} short`,
+    why: `${n(d, 'need')} needed at once (${(d.places as string[]).join(', ')}), ${n(d, 'have')} in the cupboard. Some would stand without.`,
+  }),
+  'apart-together': (d, speak) => ({ what: `${speak.student(t(d, 'a'))} and ${speak.student(t(d, 'b'))} are together`, why: `Both are in group ${n(d, 'group') + 1}; you wished them apart.` }),
+  'wishes-conflict': (d, speak) => {
+    const pairs = (key: string, word: string) => ((d[key] ?? []) as [string, string][]).map(([a, b]) => `${speak.student(a)} ${word} ${speak.student(b)}`);
+    return { what: 'Wishes that cannot hold together', why: `${[...pairs('apart', 'apart from'), ...pairs('together', 'with')].join('; ')}. The groups hold the others.` };
+  },
+  'no-game': () => ({ what: 'No game in this lesson yet', why: 'Add one on the strip; the floor and the groups follow from it.' }),
+  'game-missing': () => ({ what: 'The game of this block is gone', why: 'Choose another, or remove the block.' }),
+  'nobody-plays': () => ({ what: 'Nobody plays today', why: 'The class has no students here, or all have another role.' }),
+};
+
+const FIXES: Record<string, (d: Data, speak: Speak) => string> = {
+  'unpin-lengths': (d) => (n(d, 'count') === 1 ? 'Unpin the length' : `Unpin ${n(d, 'count')} lengths`),
+  'short-plain': () => 'Plain blocks down to 1:00',
+  'shorten-explaining': (d) => `Explain in ${duration(n(d, 'seconds'))}`,
+  'move-piece': (d, speak) => `Move it ${speak.metres(n(d, 'metres'))} ${bearing(n(d, 'dx'), n(d, 'dy'))}`,
+  'swap-pieces': (d) => `Swap ${n(d, 'a')} and ${n(d, 'b')}`,
+  'peel-off': () => 'Peel it off: let fit place it',
+  'trade-places': (d, speak) => `${speak.student(t(d, 'a'))} trades with ${speak.student(t(d, 'b'))}`,
+};
+
+/** East, north-west …; north is away from the main door wall. */
+function bearing(dx: number, dy: number): string {
+  const ns = dy > 0.05 ? 'north' : dy < -0.05 ? 'south' : '';
+  const ew = dx > 0.05 ? 'east' : dx < -0.05 ? 'west' : '';
+  if (Math.abs(dx) > 3 * Math.abs(dy)) return ew;
+  if (Math.abs(dy) > 3 * Math.abs(dx)) return ns;
+  return ns && ew ? `${ns}-${ew}` : ns + ew;
+}
+
+/** Lengths said in the school's units before a format's words see them. */
+function withLengths(data: Data, speak: Speak): Data {
+  const size = data.width === undefined ? {} : { sizeWords: `${speak.metres(n(data, 'width'))} × ${speak.metres(n(data, 'depth'))}` };
+  const spacing = data.spacingM === undefined ? {} : { spacingWords: speak.metres(n(data, 'spacingM')) };
+  const gap = data.gapM === undefined ? {} : { gapWords: speak.metres(n(data, 'gapM')) };
+  return { ...data, ...size, ...spacing, ...gap };
+}
+
+const formatFinding = (code: string) => Object.values(FORMAT_WORDS).find((w) => code in w.findings)?.findings[code];
+const formatFix = (code: string) => Object.values(FORMAT_WORDS).find((w) => code in w.fixes)?.fixes[code];
+
+/** What a finding says, or RangeError for a code without words. */
+export function findingWords(finding: Pick<Finding, 'code' | 'data' | 'at'>, speak: Speak): Sentence {
+  const own = FINDINGS[finding.code];
+  if (own) return own(finding.data, speak);
+  const words = formatFinding(finding.code);
+  if (!words) throw new RangeError(`finding without words: ${finding.code}`);
+  return words(withLengths({ ...finding.at, ...finding.data }, speak));
+}
+
+/** What a fix is called. RangeError for a code without words. */
+export function fixWords(fix: Pick<Fix, 'code' | 'data'>, speak: Speak): string {
+  const own = FIXES[fix.code];
+  if (own) return own(fix.data, speak);
+  const words = formatFix(fix.code);
+  if (!words) throw new RangeError(`fix without words: ${fix.code}`);
+  return words(withLengths(fix.data, speak));
+}
+
+/** What a fix changes in the lesson's numbers: the two that change most, or that nothing else does. */
+export function changeWords({ before, after }: Pick<Fix, 'before' | 'after'>): string {
+  const parts: string[] = [];
+  const percent = (v: number) => Math.round(v * 100);
+  if (before.overSeconds !== after.overSeconds) parts.push(after.overSeconds ? `still ${duration(after.overSeconds)} over` : 'fits the bell');
+  if (before.unplaced !== after.unplaced) parts.push(`${after.unplaced} unplaced`);
+  if (before.gearShort !== after.gearShort) parts.push(`gear short ${before.gearShort} → ${after.gearShort}`);
+  if (percent(before.timeOnTask) !== percent(after.timeOnTask)) parts.push(`on task ${percent(before.timeOnTask)} → ${percent(after.timeOnTask)} %`);
+  if (Math.abs(before.turns - after.turns) >= 0.5) parts.push(`turns ${Math.round(before.turns)} → ${Math.round(after.turns)}`);
+  return parts.slice(0, 2).join(', ') || 'nothing else changes';
+}
+
+export const STATUS_WORDS: Record<Status, string> = {
+  present: 'present', late: 'late', light: 'light activity', 'no-shoes': 'no suitable shoes', excused: 'excused', absent: 'absent',
+};
+export const ROLE_WORDS: Record<Role, string> = {
+  plays: 'plays', light: 'plays lightly', scores: 'keeps score', times: 'keeps time', helps: 'helps set up', away: 'not here',
+};
+export const PHASE_WORDS: Record<string, string> = {
+  arrive: 'Arrive', attendance: 'Attendance', explain: 'Explain', walk: 'Walk round', game: 'Game', water: 'Water', reset: 'Put away', close: 'Close', leave: 'Leave',
+};
+
+/** Messages of bad input by code. */
+export const INPUT_WORDS: Record<string, string> = {
+  empty: 'is empty',
+  'too-long': 'is too long',
+  characters: 'has characters that cannot be used (< > or control characters)',
+  repeated: 'stands here twice',
+  number: 'is not a number that fits here',
+  whole: 'must be a whole number',
+  'too-small': 'is too small',
+  'too-large': 'is too large',
+  choice: 'is not one of the choices',
+  time: 'is not a time (HH:MM)',
+  date: 'is not a date',
+  'too-many': 'are too many rows',
+  quotes: 'has an open quotation mark',
+  'one-word': 'has one word only: given and family name are needed',
+  'no-rows': 'has no rows',
+  'outside-wall': 'reaches beyond the end of its wall',
+  'outside-room': 'reaches beyond the room',
+  'unknown-id': 'is not known',
+  'unknown-key': 'is not known',
+};
+export const inputWords = (code: string): string => INPUT_WORDS[code] ?? 'cannot be used';

@@ -1,0 +1,59 @@
+import { existsSync } from 'node:fs';
+import path from 'node:path';
+import compression from 'compression';
+import express, { type ErrorRequestHandler, type Express } from 'express';
+import helmet from 'helmet';
+import { ZodError } from 'zod';
+import type { Database } from './database.ts';
+import { Problem } from './problem.ts';
+import { classRoutes } from './routes/classes.ts';
+import { factRoutes } from './routes/facts.ts';
+import { planRoutes } from './routes/plans.ts';
+import { runRoutes } from './routes/runs.ts';
+
+const answerProblem: ErrorRequestHandler = (error, _req, res, _next) => {
+  if (error instanceof Problem) res.status(error.status).json({ code: error.code, issues: error.issues, ...error.more });
+  else if (error?.type === 'entity.too.large') res.status(413).json({ code: 'too-large', issues: [{ path: [], code: 'too-large' }] });
+  else if (error?.type === 'entity.parse.failed' || error?.type === 'encoding.unsupported' || error?.type === 'charset.unsupported')
+    res.status(400).json({ code: 'not-json', issues: [{ path: [], code: 'not-json' }] });
+  else {
+    const damaged = error instanceof ZodError;
+    console.error(damaged ? 'a stored record does not have its shape' : error);
+    res.status(500).json({ code: damaged ? 'damaged-record' : 'server', issues: [] });
+  }
+};
+
+/** The whole server as an express app: the interface under /api, the built web beside it. `now` is the only clock it has. */
+export function makeApp(db: Database, options: { webDir?: string; now: () => number }): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(compression());
+  app.use(
+    helmet({
+      strictTransportSecurity: false,
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:'],
+          workerSrc: ["'self'"],
+          objectSrc: ["'none'"],
+          frameAncestors: ["'none'"],
+        },
+      },
+    }),
+  );
+  app.use('/api', express.json({ limit: '512kb', strict: true }));
+  app.use('/api', factRoutes(db), classRoutes(db), planRoutes(db), runRoutes(db, options.now));
+  app.get('/api/health', (_req, res) => void res.json({ ok: true }));
+  app.use('/api', (_req, res) => void res.status(404).json({ code: 'unknown-route', issues: [] }));
+  const { webDir } = options;
+  if (webDir && existsSync(webDir)) {
+    app.use(express.static(webDir, { maxAge: '1h', index: false }));
+    app.get(/.*/, (_req, res) => void res.sendFile(path.join(webDir, 'index.html')));
+  }
+  app.use(answerProblem);
+  return app;
+}

@@ -1,0 +1,65 @@
+import { existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { PGlite } from '@electric-sql/pglite';
+import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core';
+import { drizzle } from 'drizzle-orm/pglite';
+import { migrate } from 'drizzle-orm/pglite/migrator';
+import * as tables from './tables.ts';
+
+/** Typed on PostgreSQL, not on the embedded engine, so that a server of its own can take over one day. */
+export type Database = PgDatabase<PgQueryResultHKT, typeof tables>;
+export interface OpenDatabase {
+  db: Database;
+  close(): Promise<void>;
+}
+
+/** Thrown where the folder must not be touched; `exitCode` is what the process ends with. */
+export class FolderProblem extends Error {
+  readonly exitCode: number;
+  constructor(message: string, exitCode: number) {
+    super(message);
+    this.exitCode = exitCode;
+  }
+}
+
+function migrationsFolder(): string {
+  const here = path.dirname(fileURLToPath(import.meta.url));
+  return [path.join(here, 'migrations'), path.join(here, '../../src/server/migrations')].find((dir) => existsSync(dir))!;
+}
+
+/** True where a database is; false where none is yet. FolderProblem where there is half of one: it would be written over. */
+export function databaseThere(folder: string): boolean {
+  if (!existsSync(folder) || readdirSync(folder).length === 0) return false;
+  for (const part of ['PG_VERSION', 'global/pg_control']) {
+    if (!existsSync(path.join(folder, part)))
+      throw new FolderProblem(`The database in ${folder} is damaged (${part} is missing). Nothing was changed. Restore a copy of the folder, or choose another with SIDE_COURT_DATA.`, 3);
+  }
+  return true;
+}
+
+/** The migrated database of a data folder; a new one is made beside and moved in whole, so that a kill leaves no half. Memory where no folder is given (tests). */
+export async function openDatabase(dataDir?: string): Promise<OpenDatabase> {
+  let engine: PGlite;
+  if (dataDir === undefined) engine = await PGlite.create();
+  else {
+    const folder = path.join(dataDir, 'db');
+    if (!databaseThere(folder)) {
+      const fresh = path.join(dataDir, 'db.init');
+      rmSync(fresh, { recursive: true, force: true });
+      mkdirSync(fresh, { recursive: true });
+      const first = await PGlite.create(fresh);
+      await first.close();
+      rmSync(folder, { recursive: true, force: true });
+      renameSync(fresh, folder);
+    }
+    try {
+      engine = await PGlite.create(folder);
+    } catch (error) {
+      throw new FolderProblem(`The database in ${folder} cannot be opened (${error instanceof Error ? error.message : String(error)}). Nothing was changed. Restore a copy of the folder, or choose another with SIDE_COURT_DATA.`, 3);
+    }
+  }
+  const db = drizzle(engine, { schema: tables });
+  await migrate(db, { migrationsFolder: migrationsFolder() });
+  return { db: db as unknown as Database, close: () => engine.close() };
+}

@@ -1,0 +1,24 @@
+import { Game } from '../../core/model/game.ts';
+import { Gear } from '../../core/model/gear.ts';
+import { Lesson } from '../../core/model/lesson.ts';
+import { Attendance, Period } from '../../core/model/period.ts';
+import { Room } from '../../core/model/room.ts';
+import { Run } from '../../core/model/run.ts';
+import { School } from '../../core/model/school.ts';
+import { SchoolClass } from '../../core/model/schoolClass.ts';
+import { Student, StudentPrivate, Wish } from '../../core/model/student.ts';
+import * as tables from '../tables.ts';
+import { recordsOf } from './records.ts';
+
+export const schoolRecords = recordsOf<School>(tables.schools, School, 1, (r) => r.schoolId);
+export const classRecords = recordsOf<SchoolClass>(tables.classes, SchoolClass, 1, (r) => r.id);
+export const studentRecords = recordsOf<Student>(tables.students, Student, 1, (r) => r.id, (r) => ({ classId: r.classId }));
+export const ratingRecords = recordsOf<StudentPrivate>(tables.studentPrivates, StudentPrivate, 1, (r) => r.studentId, (r) => ({ classId: r.classId }));
+export const wishRecords = recordsOf<Wish>(tables.wishes, Wish, 1, (r) => r.id, (r) => ({ classId: r.classId }));
+export const roomRecords = recordsOf<Room>(tables.rooms, Room, 1, (r) => r.id);
+export const gearRecords = recordsOf<Gear>(tables.gear, Gear, 1, (r) => r.id);
+export const gameRecords = recordsOf<Game>(tables.games, Game, 1, (r) => r.id);
+export const lessonRecords = recordsOf<Lesson>(tables.lessons, Lesson, 1, (r) => r.id);
+export const periodRecords = recordsOf<Period>(tables.periods, Period, 1, (r) => r.id, (r) => ({ date: r.date, lessonId: r.lessonId }));
+export const attendanceRecords = recordsOf<Attendance>(tables.attendances, Attendance, 1, (r) => r.periodId);
+export const runRecords = recordsOf<Run>(tables.runs, Run, 1, (r) => r.id, (r) => ({ periodId: r.periodId, classId: r.classId }));

@@ -1,0 +1,53 @@
+import { asc, eq } from 'drizzle-orm';
+import { applyEdit, Edit } from '../../core/model/edit.ts';
+import { Lesson } from '../../core/model/lesson.ts';
+import type { Database } from '../database.ts';
+import { inputIssues, Problem } from '../problem.ts';
+import { lessonEdits } from '../tables.ts';
+import { lessonRecords } from './index.ts';
+
+export interface StoredEdit {
+  revision: number;
+  id: string;
+  name: string;
+  edit: Edit;
+  inverse: Edit;
+  undoes: number | null;
+  redoes: number | null;
+}
+
+/** All edits of a lesson, oldest first. */
+export async function readLessonLog(db: Database, lessonId: string): Promise<StoredEdit[]> {
+  const rows = await db.select().from(lessonEdits).where(eq(lessonEdits.lessonId, lessonId)).orderBy(asc(lessonEdits.revision));
+  return rows.map(({ revision, id, name, edit, inverse, undoes, redoes }) => ({ revision, id, name, edit: Edit.parse(edit), inverse: Edit.parse(inverse), undoes, redoes }));
+}
+
+/**
+ * Applies an edit to the lesson at the revision it was made on and appends it with its inverse, in one transaction.
+ * Problem 409 with both versions where the lesson has moved on, 400 where the edit does not apply. Same id again: no change.
+ */
+export async function appendLessonEdit(
+  db: Database,
+  lessonId: string,
+  request: { id: string; revision: number; edit: Edit; name: string; undoes?: number; redoes?: number },
+): Promise<{ lesson: Lesson; stored: StoredEdit }> {
+  return db.transaction(async (tx) => {
+    const lesson = await lessonRecords.get(tx, lessonId);
+    const before = await tx.select().from(lessonEdits).where(eq(lessonEdits.id, request.id));
+    if (before.length && before[0].lessonId === lessonId) {
+      const { revision, id, name, edit, inverse, undoes, redoes } = before[0];
+      return { lesson, stored: { revision, id, name, edit: Edit.parse(edit), inverse: Edit.parse(inverse), undoes, redoes } };
+    }
+    const applied = applyEdit(lesson, request.edit);
+    if (lesson.revision !== request.revision) {
+      throw new Problem(409, 'stale', [{ path: ['revision'], code: 'stale' }], { stored: lesson, yours: applied.ok ? applied.lesson : null });
+    }
+    if (!applied.ok) throw new Problem(400, applied.code, [{ path: ['edit', applied.path], code: applied.code }]);
+    const parsed = Lesson.safeParse(applied.lesson);
+    if (!parsed.success) throw new Problem(400, 'bad-input', inputIssues(parsed.error));
+    const saved = await lessonRecords.put(tx, parsed.data);
+    const stored = { revision: saved.revision, id: request.id, name: request.name, edit: request.edit, inverse: applied.inverse, undoes: request.undoes ?? null, redoes: request.redoes ?? null };
+    await tx.insert(lessonEdits).values({ lessonId, ...stored });
+    return { lesson: saved, stored };
+  });
+}

@@ -1,0 +1,127 @@
+import { eq } from 'drizzle-orm';
+import { Router } from 'express';
+import { z } from 'zod';
+import { readRoster } from '../../core/exchange/roster.ts';
+import { head } from '../../core/model/record.ts';
+import { MOST_STUDENTS, SchoolClass } from '../../core/model/schoolClass.ts';
+import { Student, StudentPrivate, Wish } from '../../core/model/student.ts';
+import type { Database } from '../database.ts';
+import { Problem, readInput } from '../problem.ts';
+import { classRecords, ratingRecords, studentRecords, wishRecords } from '../repositories/index.ts';
+import { studentPrivates, students, wishes } from '../tables.ts';
+import { periodsOfClass } from './facts.ts';
+import { bodyOf, idParam, newId, route } from './route.ts';
+
+const ImportRequest = z.object({ text: z.string().min(1, { message: 'empty' }).max(200_000, { message: 'too-long' }), commit: z.boolean().optional() });
+
+/** Everything about a class, private parts included: for the teacher's own screens. */
+export async function readClass(db: Database, id: string) {
+  const schoolClass = await classRecords.get(db, id);
+  return {
+    schoolClass,
+    students: await studentRecords.list(db, eq(students.classId, id)),
+    ratings: await ratingRecords.list(db, eq(studentPrivates.classId, id)),
+    wishes: await wishRecords.list(db, eq(wishes.classId, id)),
+  };
+}
+
+async function addStudent(db: Database, classId: string, input: Record<string, unknown>): Promise<Student> {
+  const id = newId('s');
+  const student = readInput(Student, { ...input, ...head('student', 1), id, classId });
+  const rating = readInput(StudentPrivate, { ...head('student-private', 1), studentId: id, classId, rating: input.rating ?? 3 });
+  await studentRecords.add(db, student);
+  await ratingRecords.add(db, rating);
+  return student;
+}
+
+export function classRoutes(db: Database): Router {
+  const router = Router();
+  route(router, 'get', '/classes', async () => {
+    const all = await classRecords.list(db);
+    const every = await studentRecords.list(db);
+    return all.map((schoolClass) => ({ schoolClass, students: every.filter((s) => s.classId === schoolClass.id).length }));
+  });
+  route(router, 'post', '/classes', (req) => classRecords.add(db, readInput(SchoolClass, { ...bodyOf(req), ...head('class', 1), id: newId('c') })));
+  route(router, 'get', '/classes/:id', (req) => readClass(db, idParam(req)));
+  route(router, 'put', '/classes/:id', async (req) => {
+    const id = idParam(req);
+    await classRecords.get(db, id);
+    return classRecords.put(db, readInput(SchoolClass, { ...bodyOf(req), id }));
+  });
+  route(router, 'delete', '/classes/:id', async (req) => {
+    const id = idParam(req);
+    if ((await periodsOfClass(db, id)).length) throw new Problem(409, 'in-use', [{ path: ['id'], code: 'in-use' }]);
+    await db.transaction(async (tx) => {
+      await classRecords.remove(tx, id);
+      await tx.delete(students).where(eq(students.classId, id));
+      await tx.delete(studentPrivates).where(eq(studentPrivates.classId, id));
+      await tx.delete(wishes).where(eq(wishes.classId, id));
+    });
+  });
+
+  route(router, 'post', '/classes/:id/import', async (req) => {
+    const id = idParam(req);
+    await classRecords.get(db, id);
+    const { text, commit } = readInput(ImportRequest, bodyOf(req));
+    const preview = readRoster(text);
+    const there = await studentRecords.list(db, eq(students.classId, id));
+    const known = new Set(there.map((s) => `${s.givenName} ${s.familyName}`.toLowerCase()));
+    for (const row of preview.rows) {
+      const name = `${row.givenName} ${row.familyName}`;
+      if (known.has(name.toLowerCase())) preview.errors.push({ row: row.row, column: 'name', code: 'repeated', value: name });
+    }
+    if (there.length + preview.rows.length > MOST_STUDENTS) preview.errors.push({ row: MOST_STUDENTS - there.length + 1, column: '', code: 'too-many', value: String(there.length + preview.rows.length) });
+    if (!commit) return { ...preview, added: 0 };
+    if (preview.errors.length) {
+      throw new Problem(400, 'bad-input', preview.errors.map((e) => ({ path: ['row', e.row, e.column], code: e.code })), { preview });
+    }
+    await db.transaction(async (tx) => {
+      for (const row of preview.rows) await addStudent(tx, id, { givenName: row.givenName, familyName: row.familyName, rating: row.rating });
+    });
+    return { ...preview, added: preview.rows.length };
+  });
+
+  route(router, 'post', '/classes/:id/students', async (req) => {
+    const id = idParam(req);
+    await classRecords.get(db, id);
+    const there = await studentRecords.list(db, eq(students.classId, id));
+    if (there.length >= MOST_STUDENTS) throw new Problem(400, 'bad-input', [{ path: ['students'], code: 'too-many' }]);
+    return db.transaction((tx) => addStudent(tx, id, bodyOf(req)));
+  });
+  route(router, 'put', '/classes/:id/students/:student', async (req) => {
+    const body = bodyOf(req);
+    const student = await studentRecords.get(db, idParam(req, 'student'));
+    if (student.classId !== idParam(req)) throw new Problem(404, 'unknown-id', [{ path: ['student'], code: 'unknown-id' }]);
+    return db.transaction(async (tx) => {
+      if (body.rating !== undefined) {
+        const rating = await ratingRecords.get(tx, student.id);
+        await ratingRecords.put(tx, readInput(StudentPrivate, { ...rating, rating: body.rating }));
+      }
+      const next = readInput(Student, { ...student, givenName: body.givenName ?? student.givenName, familyName: body.familyName ?? student.familyName, revision: body.revision ?? student.revision });
+      return studentRecords.put(tx, next);
+    });
+  });
+  route(router, 'delete', '/classes/:id/students/:student', async (req) => {
+    const student = idParam(req, 'student');
+    await db.transaction(async (tx) => {
+      await studentRecords.remove(tx, student);
+      await tx.delete(studentPrivates).where(eq(studentPrivates.id, student));
+      for (const wish of await wishRecords.list(tx, eq(wishes.classId, idParam(req)))) {
+        if ((wish.students as string[]).includes(student)) await wishRecords.remove(tx, wish.id);
+      }
+    });
+  });
+
+  route(router, 'post', '/classes/:id/wishes', async (req) => {
+    const id = idParam(req);
+    const there = new Set((await studentRecords.list(db, eq(students.classId, id))).map((s) => s.id as string));
+    const wish = readInput(Wish, { ...bodyOf(req), ...head('wish', 1), id: newId('w'), classId: id });
+    wish.students.forEach((student, i) => {
+      if (!there.has(student)) throw new Problem(400, 'bad-input', [{ path: ['students', i], code: 'unknown-id' }]);
+    });
+    if (wish.students[0] === wish.students[1]) throw new Problem(400, 'bad-input', [{ path: ['students', 1], code: 'repeated' }]);
+    return wishRecords.add(db, wish);
+  });
+  route(router, 'delete', '/classes/:id/wishes/:wish', (req) => wishRecords.remove(db, idParam(req, 'wish')));
+  return router;
+}

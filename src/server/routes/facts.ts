@@ -1,0 +1,52 @@
+import { eq } from 'drizzle-orm';
+import { Router } from 'express';
+import { Gear } from '../../core/model/gear.ts';
+import { HOME_SCHOOL } from '../../core/model/ids.ts';
+import { head } from '../../core/model/record.ts';
+import { Room } from '../../core/model/room.ts';
+import { School } from '../../core/model/school.ts';
+import type { Database } from '../database.ts';
+import { Problem, readInput } from '../problem.ts';
+import { gameRecords, gearRecords, periodRecords, roomRecords, schoolRecords } from '../repositories/index.ts';
+import { periods } from '../tables.ts';
+import { bodyOf, idParam, newId, route } from './route.ts';
+
+/** The school, its rooms, its cupboard, its games. */
+export function factRoutes(db: Database): Router {
+  const router = Router();
+  route(router, 'get', '/school', () => schoolRecords.get(db, HOME_SCHOOL));
+  route(router, 'put', '/school', (req) => schoolRecords.put(db, readInput(School, { ...bodyOf(req), schoolId: HOME_SCHOOL })));
+
+  route(router, 'get', '/rooms', () => roomRecords.list(db));
+  route(router, 'get', '/rooms/:id', (req) => roomRecords.get(db, idParam(req)));
+  route(router, 'post', '/rooms', (req) => roomRecords.add(db, readInput(Room, { ...bodyOf(req), ...head('room', 1), id: newId('r') })));
+  route(router, 'put', '/rooms/:id', async (req) => {
+    const id = idParam(req);
+    await roomRecords.get(db, id);
+    return roomRecords.put(db, readInput(Room, { ...bodyOf(req), id }));
+  });
+  route(router, 'delete', '/rooms/:id', async (req) => {
+    const id = idParam(req);
+    const all = await periodRecords.list(db);
+    if (all.some((p) => p.roomId === id)) throw new Problem(409, 'in-use', [{ path: ['id'], code: 'in-use' }]);
+    await roomRecords.remove(db, id);
+  });
+
+  route(router, 'get', '/gear', () => gearRecords.list(db));
+  route(router, 'post', '/gear', (req) => gearRecords.add(db, readInput(Gear, { latex: false, place: '', ...bodyOf(req), ...head('gear', 1), id: newId('g') })));
+  route(router, 'put', '/gear/:id', async (req) => {
+    const id = idParam(req);
+    await gearRecords.get(db, id);
+    return gearRecords.put(db, readInput(Gear, { ...bodyOf(req), id }));
+  });
+  route(router, 'delete', '/gear/:id', (req) => gearRecords.remove(db, idParam(req)));
+
+  route(router, 'get', '/games', () => gameRecords.list(db));
+  return router;
+}
+
+/** Periods that a class stands in; a class with any cannot be removed. */
+export async function periodsOfClass(db: Database, classId: string) {
+  return (await periodRecords.list(db)).filter((p) => p.classId === classId);
+}
+export const onDate = (date: string) => eq(periods.date, date);

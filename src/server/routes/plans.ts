@@ -1,0 +1,98 @@
+import { Router } from 'express';
+import { z } from 'zod';
+import { formatOf } from '../../core/formats/registry.ts';
+import { Edit } from '../../core/model/edit.ts';
+import { EventId, LessonId } from '../../core/model/ids.ts';
+import { Lesson } from '../../core/model/lesson.ts';
+import { Attendance, Period } from '../../core/model/period.ts';
+import { head } from '../../core/model/record.ts';
+import { line, whole } from '../../core/model/text.ts';
+import type { Database } from '../database.ts';
+import { readDesk, readDeskById } from '../deskInput.ts';
+import { Problem, readInput } from '../problem.ts';
+import { attendanceRecords, classRecords, gameRecords, lessonRecords, periodRecords, roomRecords } from '../repositories/index.ts';
+import { appendLessonEdit, readLessonLog } from '../repositories/lessonLog.ts';
+import { readClass } from './classes.ts';
+import { onDate } from './facts.ts';
+import { bodyOf, idParam, newId, route } from './route.ts';
+
+const EditRequest = z.object({ id: EventId, revision: whole(0, 1e9), name: line(120), edit: Edit, undoes: whole(0, 1e9).optional(), redoes: whole(0, 1e9).optional() });
+const NewLesson = z.object({ title: line(60) });
+
+async function checkPeriod(db: Database, period: Period): Promise<Period> {
+  if (!(await classRecords.find(db, period.classId))) throw new Problem(400, 'bad-input', [{ path: ['classId'], code: 'unknown-id' }]);
+  if (!(await roomRecords.find(db, period.roomId))) throw new Problem(400, 'bad-input', [{ path: ['roomId'], code: 'unknown-id' }]);
+  if (period.lessonId && !(await lessonRecords.find(db, period.lessonId))) throw new Problem(400, 'bad-input', [{ path: ['lessonId'], code: 'unknown-id' }]);
+  return period;
+}
+
+/** Settings are checked by the format of the block's game, deep inside `many` too: nothing out of bounds is stored. */
+async function checkSettings(db: Database, lesson: Lesson, edit: Edit, path: (string | number)[]): Promise<void> {
+  if (edit.kind === 'many') {
+    for (const [i, each] of edit.edits.entries()) await checkSettings(db, lesson, each, [...path, 'edits', i]);
+    return;
+  }
+  const block = edit.kind === 'insert-block' ? edit.block : edit.kind === 'set-setting' ? lesson.blocks.find((b) => b.id === edit.blockId) : undefined;
+  if (!block?.game) return;
+  const game = await gameRecords.find(db, block.game.gameId);
+  if (!game) throw new Problem(400, 'bad-input', [{ path: [...path, 'gameId'], code: 'unknown-id' }]);
+  const pairs = edit.kind === 'set-setting' ? [[edit.key, edit.value] as const] : Object.entries(block.game.settings);
+  for (const [key, value] of pairs) {
+    const code = formatOf(game.format).settingProblem(game.setup, key, value);
+    if (code) throw new Problem(400, 'bad-input', [{ path: [...path, key], code }]);
+  }
+}
+
+export function planRoutes(db: Database): Router {
+  const router = Router();
+  route(router, 'get', '/days/:date', async (req) => {
+    const date = String(req.params.date);
+    if (!/^\d{4}-\d{2}-\d{2}$/.test(date)) throw new Problem(400, 'bad-input', [{ path: ['date'], code: 'date' }]);
+    const all = await periodRecords.list(db, onDate(date));
+    const sorted = all.sort((a, b) => (a.start < b.start ? -1 : 1));
+    return Promise.all(sorted.map((period) => readDesk(db, period)));
+  });
+  route(router, 'post', '/periods', async (req) => periodRecords.add(db, await checkPeriod(db, readInput(Period, { lessonId: null, ...bodyOf(req), ...head('period', 1), id: newId('p') }))));
+  route(router, 'put', '/periods/:id', async (req) => {
+    const id = idParam(req);
+    await periodRecords.get(db, id);
+    return periodRecords.put(db, await checkPeriod(db, readInput(Period, { ...bodyOf(req), id })));
+  });
+  route(router, 'delete', '/periods/:id', (req) => periodRecords.remove(db, idParam(req)));
+  route(router, 'get', '/periods/:id/desk', (req) => readDeskById(db, idParam(req)));
+
+  route(router, 'post', '/periods/:id/lesson', async (req) => {
+    const period = await periodRecords.get(db, idParam(req));
+    if (period.lessonId) throw new Problem(409, 'repeated', [{ path: ['lessonId'], code: 'repeated' }]);
+    const { title } = readInput(NewLesson, bodyOf(req));
+    const id = LessonId.parse(newId('l'));
+    const plain = (phase: string, name: string, least: number, most: number, weight = 1) => ({ id: newId('b'), phase, title: name, least, most, weight });
+    const lesson = readInput(Lesson, { ...head('lesson', 1), id, title, blocks: [plain('arrive', 'Arrive', 120, 240), plain('explain', 'Explain', 60, 180), plain('close', 'Close', 120, 300)], accepted: [] });
+    await db.transaction(async (tx) => {
+      await lessonRecords.add(tx, lesson);
+      await periodRecords.put(tx, { ...period, lessonId: id });
+    });
+    return readDeskById(db, period.id);
+  });
+
+  route(router, 'put', '/periods/:id/attendance', async (req) => {
+    const period = await periodRecords.get(db, idParam(req));
+    const sent = readInput(Attendance, { ...head('attendance', 1), ...bodyOf(req), kind: 'attendance', version: 1, periodId: period.id });
+    const there = new Set((await readClass(db, period.classId)).students.map((s) => s.id as string));
+    for (const student of Object.keys(sent.entries)) if (!there.has(student)) throw new Problem(400, 'bad-input', [{ path: ['entries', student], code: 'unknown-id' }]);
+    const stored = await attendanceRecords.find(db, period.id);
+    return stored ? attendanceRecords.put(db, sent) : attendanceRecords.add(db, { ...sent, revision: 1 });
+  });
+
+  route(router, 'get', '/lessons/:id/edits', async (req) => {
+    const lesson = await lessonRecords.get(db, idParam(req));
+    return readLessonLog(db, lesson.id);
+  });
+  route(router, 'post', '/lessons/:id/edits', async (req) => {
+    const id = idParam(req);
+    const request = readInput(EditRequest, bodyOf(req));
+    await checkSettings(db, await lessonRecords.get(db, id), request.edit, ['edit']);
+    return appendLessonEdit(db, id, request);
+  });
+  return router;
+}

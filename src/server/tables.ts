@@ -1,0 +1,55 @@
+import { bigint, index, integer, jsonb, pgTable, primaryKey, text, uniqueIndex } from 'drizzle-orm/pg-core';
+
+/** What every record table has: the parsed record in `data`, and beside it what queries need. */
+const record = {
+  id: text('id').primaryKey(),
+  schoolId: text('school_id').notNull(),
+  version: integer('version').notNull(),
+  revision: integer('revision').notNull(),
+  data: jsonb('data').notNull(),
+};
+
+export const schools = pgTable('schools', record);
+export const classes = pgTable('classes', record);
+export const students = pgTable('students', { ...record, classId: text('class_id').notNull() }, (t) => [index('students_class').on(t.classId)]);
+/** Private: ratings. Nothing that builds walls, cards or exports may import it. */
+export const studentPrivates = pgTable('student_privates', { ...record, classId: text('class_id').notNull() }, (t) => [index('student_privates_class').on(t.classId)]);
+/** Private: who must or must not be together. */
+export const wishes = pgTable('wishes', { ...record, classId: text('class_id').notNull() }, (t) => [index('wishes_class').on(t.classId)]);
+export const rooms = pgTable('rooms', record);
+export const gear = pgTable('gear', record);
+export const games = pgTable('games', record);
+export const lessons = pgTable('lessons', record);
+export const periods = pgTable('periods', { ...record, date: text('date').notNull(), lessonId: text('lesson_id') }, (t) => [index('periods_date').on(t.date)]);
+/** Private: who is here and what each does; id is the period's. */
+export const attendances = pgTable('attendances', record);
+export const runs = pgTable('runs', { ...record, periodId: text('period_id').notNull(), classId: text('class_id').notNull() }, (t) => [index('runs_class').on(t.classId)]);
+
+/** Every edit of a lesson, append-only; `undoes`/`redoes` name the revision that an undo or redo is about. */
+export const lessonEdits = pgTable(
+  'lesson_edits',
+  {
+    lessonId: text('lesson_id').notNull(),
+    revision: integer('revision').notNull(),
+    id: text('id').notNull(),
+    name: text('name').notNull(),
+    edit: jsonb('edit').notNull(),
+    inverse: jsonb('inverse').notNull(),
+    undoes: integer('undoes'),
+    redoes: integer('redoes'),
+  },
+  (t) => [primaryKey({ columns: [t.lessonId, t.revision] }), uniqueIndex('lesson_edits_id').on(t.id)],
+);
+
+/** Every event of a run in the server's order; an id arrives once. */
+export const runEvents = pgTable(
+  'run_events',
+  {
+    runId: text('run_id').notNull(),
+    seq: integer('seq').notNull(),
+    id: text('id').notNull(),
+    at: bigint('at', { mode: 'number' }).notNull(),
+    data: jsonb('data').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.runId, t.seq] }), uniqueIndex('run_events_id').on(t.runId, t.id)],
+);
