@@ -2,12 +2,16 @@ import { chance } from '../core/model/chance.ts';
 import { Lesson } from '../core/model/lesson.ts';
 import { Attendance, Period } from '../core/model/period.ts';
 import { head } from '../core/model/record.ts';
-import { rectangleOutline, Room } from '../core/model/room.ts';
+import { Room, rectangleOutline } from '../core/model/room.ts';
 import { NEW_SCHOOL, type School } from '../core/model/school.ts';
 import { SchoolClass } from '../core/model/schoolClass.ts';
 import { Student, StudentPrivate, Wish } from '../core/model/student.ts';
 
-export const DEMO_SCHOOL: School = { ...NEW_SCHOOL, name: 'Alder Hollow School', stopSignal: 'One long whistle and a raised arm: freeze, gear on the floor' };
+export const DEMO_SCHOOL: School = {
+  ...NEW_SCHOOL,
+  name: 'Alder Hollow School',
+  stopSignal: 'One long whistle and a raised arm: freeze, gear on the floor',
+};
 
 /** The Mill Gym: 26 × 15 m, stage at the west wall, two doors, a folded bleacher and a post. */
 export const MILL_GYM: Room = Room.parse({
@@ -27,12 +31,67 @@ export const MILL_GYM: Room = Room.parse({
 });
 
 const GIVEN = [
-  'Ada', 'Bram', 'Cleo', 'Dario', 'Edda', 'Fenn', 'Greta', 'Hugo', 'Imre', 'Juno', 'Kaja', 'Lior', 'Mabel', 'Nils', 'Oona', 'Pavel', 'Quinn', 'Runa',
-  'Silas', 'Tova', 'Uma', 'Viggo', 'Wren', 'Xenia', 'Yaro', 'Zelda', 'Anselm', 'Brea', 'Corin', 'Delphine', 'Emrys', 'Fia', 'Gideon', 'Halla', 'Ismene', 'Jory',
+  'Ada',
+  'Bram',
+  'Cleo',
+  'Dario',
+  'Edda',
+  'Fenn',
+  'Greta',
+  'Hugo',
+  'Imre',
+  'Juno',
+  'Kaja',
+  'Lior',
+  'Mabel',
+  'Nils',
+  'Oona',
+  'Pavel',
+  'Quinn',
+  'Runa',
+  'Silas',
+  'Tova',
+  'Uma',
+  'Viggo',
+  'Wren',
+  'Xenia',
+  'Yaro',
+  'Zelda',
+  'Anselm',
+  'Brea',
+  'Corin',
+  'Delphine',
+  'Emrys',
+  'Fia',
+  'Gideon',
+  'Halla',
+  'Ismene',
+  'Jory',
 ];
 const FAMILY = [
-  'Ashgrove', 'Birkwell', 'Coppard', 'Dunmarsh', 'Elmsworth', 'Fallowby', 'Gorsedale', 'Hazelrigg', 'Inglenook', 'Juniperfield', 'Kettlebrook', 'Larchmont',
-  'Marlpit', 'Nettlecombe', 'Oxbow-Thornbury', 'Pennywell', 'Quarrie', 'Rushmere', 'Sedgewick-Vale', 'Thistledown', 'Underhill', 'Vetchley', 'Willowmead',
+  'Ashgrove',
+  'Birkwell',
+  'Coppard',
+  'Dunmarsh',
+  'Elmsworth',
+  'Fallowby',
+  'Gorsedale',
+  'Hazelrigg',
+  'Inglenook',
+  'Juniperfield',
+  'Kettlebrook',
+  'Larchmont',
+  'Marlpit',
+  'Nettlecombe',
+  'Oxbow-Thornbury',
+  'Pennywell',
+  'Quarrie',
+  'Rushmere',
+  'Sedgewick-Vale',
+  'Thistledown',
+  'Underhill',
+  'Vetchley',
+  'Willowmead',
 ];
 
 interface Roster {
@@ -47,22 +106,55 @@ function roster(id: string, name: string, grade: SchoolClass['grade'], count: nu
   const schoolClass = SchoolClass.parse({ ...head('class', 1), id, name, grade });
   const order = GIVEN.map((given, i) => ({ given, key: random.share(), i })).sort((a, b) => a.key - b.key);
   const students = order.slice(0, count).map(({ given }, i) =>
-    Student.parse({ ...head('student', 1), id: `${id}-${i + 1}`, classId: id, givenName: given, familyName: FAMILY[(i * 7 + seed) % FAMILY.length] }),
+    Student.parse({
+      ...head('student', 1),
+      id: `${id}-${i + 1}`,
+      classId: id,
+      givenName: given,
+      familyName: FAMILY[(i * 7 + seed) % FAMILY.length],
+    }),
   );
-  const ratings = students.map((s) => StudentPrivate.parse({ ...head('student-private', 1), studentId: s.id, classId: id, rating: 1 + Math.min(4, Math.floor((random.share() + random.share()) * 2.5)) }));
-  const wishes = apart.map(([a, b], i) => Wish.parse({ ...head('wish', 1), id: `${id}-wish-${i + 1}`, classId: id, wish: 'apart', students: [students[a].id, students[b].id] }));
+  const ratings = students.map((s) =>
+    StudentPrivate.parse({
+      ...head('student-private', 1),
+      studentId: s.id,
+      classId: id,
+      rating: 1 + Math.min(4, Math.floor((random.share() + random.share()) * 2.5)),
+    }),
+  );
+  const wishes = apart.map(([a, b], i) =>
+    Wish.parse({ ...head('wish', 1), id: `${id}-wish-${i + 1}`, classId: id, wish: 'apart', students: [students[a].id, students[b].id] }),
+  );
   return { schoolClass, students, ratings, wishes };
 }
 
-export const GRADE_5A = roster('grade-5a', 'Grade 5a', '5', 31, 11, [[0, 1], [4, 9]]);
+export const GRADE_5A = roster('grade-5a', 'Grade 5a', '5', 31, 11, [
+  [0, 1],
+  [4, 9],
+]);
 export const GRADE_3B = roster('grade-3b', 'Grade 3b', '3', 27, 29, [[2, 3]]);
 
 type BlockShape = Lesson['blocks'][number];
-const plain = (id: string, phase: BlockShape['phase'], title: string, least: number, most: number, weight: number, more: Partial<BlockShape> = {}) => ({ id, phase, title, least, most, weight, ...more });
+const plain = (
+  id: string,
+  phase: BlockShape['phase'],
+  title: string,
+  least: number,
+  most: number,
+  weight: number,
+  more: Partial<BlockShape> = {},
+) => ({ id, phase, title, least, most, weight, ...more });
 const game = (id: string, title: string, gameId: string, settings: Record<string, unknown> = {}, more: Record<string, unknown> = {}) => ({
-  id, phase: 'game', title, least: 0, most: 7200, weight: 10, game: { gameId, settings, placed: {}, ...more },
+  id,
+  phase: 'game',
+  title,
+  least: 0,
+  most: 7200,
+  weight: 10,
+  game: { gameId, settings, placed: {}, ...more },
 });
-const lesson = (id: string, title: string, blocks: unknown[]): Lesson => Lesson.parse({ ...head('lesson', 1), id, title, blocks, accepted: [] });
+const lesson = (id: string, title: string, blocks: unknown[]): Lesson =>
+  Lesson.parse({ ...head('lesson', 1), id, title, blocks, accepted: [] });
 
 export const LESSONS = {
   mills: lesson('lesson-mills', 'Nine mills', [
@@ -86,8 +178,16 @@ export const LESSONS = {
       'orchard-game',
       'Orchard carry',
       'orchard-carry',
-      { picks: ['ladder-lane', 'twig-gates', 'fruit-drop', 'sorting', 'stepping', 'rope-row', 'hand-over', 'round-tree', 'last-bell'], workSeconds: 75 },
-      { placed: { 'hand-over': { value: { x: 19.7, y: 6.1 }, by: 'teacher', pinned: true }, sorting: { value: { x: 18.4, y: 11 }, by: 'teacher', pinned: true } } },
+      {
+        picks: ['ladder-lane', 'twig-gates', 'fruit-drop', 'sorting', 'stepping', 'rope-row', 'hand-over', 'round-tree', 'last-bell'],
+        workSeconds: 75,
+      },
+      {
+        placed: {
+          'hand-over': { value: { x: 19.7, y: 6.1 }, by: 'teacher', pinned: true },
+          sorting: { value: { x: 18.4, y: 11 }, by: 'teacher', pinned: true },
+        },
+      },
     ),
     plain('orchard-close', 'close', 'Close', 120, 240, 1),
   ]),
@@ -105,16 +205,47 @@ export function demoPeriods(date: string): Period[] {
 }
 
 /** Two periods of earlier days that were run, oldest first, with the seed of what happened. */
-export function demoPast(dates: readonly [string, string]): { period: Period; lesson: Lesson; seed: number; note: string; absent: string[] }[] {
-  const past = (id: string, date: string, start: string, end: string, from: Roster, source: Lesson, seed: number, note: string, absent: number[]) => ({
-    period: Period.parse({ ...head('period', 1), id: `past-${id}`, date, start, end, classId: from.schoolClass.id, roomId: 'mill-gym', lessonId: `past-lesson-${id}` }),
+export function demoPast(
+  dates: readonly [string, string],
+): { period: Period; lesson: Lesson; seed: number; note: string; absent: string[] }[] {
+  const past = (
+    id: string,
+    date: string,
+    start: string,
+    end: string,
+    from: Roster,
+    source: Lesson,
+    seed: number,
+    note: string,
+    absent: number[],
+  ) => ({
+    period: Period.parse({
+      ...head('period', 1),
+      id: `past-${id}`,
+      date,
+      start,
+      end,
+      classId: from.schoolClass.id,
+      roomId: 'mill-gym',
+      lessonId: `past-lesson-${id}`,
+    }),
     lesson: Lesson.parse({ ...source, id: `past-lesson-${id}` }),
     seed,
     note,
     absent: absent.map((i) => from.students[i].id as string),
   });
   return [
-    past('1', dates[0], '10:05', '10:50', GRADE_5A, LESSONS.mills, 41, 'Stones wandered to the wrong side twice. Put the line of tape nearer to the ring.', [5, 17]),
+    past(
+      '1',
+      dates[0],
+      '10:05',
+      '10:50',
+      GRADE_5A,
+      LESSONS.mills,
+      41,
+      'Stones wandered to the wrong side twice. Put the line of tape nearer to the ring.',
+      [5, 17],
+    ),
     past('2', dates[1], '09:10', '09:55', GRADE_3B, LESSONS.weather, 43, 'Frost was the favourite. More room for Gust next time.', [8]),
   ];
 }
@@ -125,6 +256,10 @@ export function demoAttendance(periodId: string): Attendance {
   return Attendance.parse({
     ...head('attendance', 1),
     periodId,
-    entries: { [s[12].id]: { status: 'no-shoes', role: 'scores' }, [s[20].id]: { status: 'late', role: 'plays' }, [s[27].id]: { status: 'light', role: 'light' } },
+    entries: {
+      [s[12].id]: { status: 'no-shoes', role: 'scores' },
+      [s[20].id]: { status: 'late', role: 'plays' },
+      [s[27].id]: { status: 'light', role: 'light' },
+    },
   });
 }

@@ -1,6 +1,6 @@
-import { head } from '../core/model/record.ts';
 import type { Game } from '../core/model/game.ts';
 import { GameId } from '../core/model/ids.ts';
+import { head } from '../core/model/record.ts';
 import { station } from './station.ts';
 
 /** Lane-and-gate travelling and careful carrying, for bigger students with a printed odd one's task left open. */
@@ -30,42 +30,191 @@ export const orchardCarry: Game = {
   },
   setup: {
     stations: [
-      station('ladder-lane', 'Ladder lane', 'Feet through the cone ladder, beanbag on the open hand', ['Small steps'], [['cone', 6, 'station'], ['beanbag', 1, 'student']], {
-        easier: 'Hold the beanbag', harder: 'Sideways', shone: 'Go first and set the pace',
-      }),
-      station('twig-gates', 'Twig gates', 'Carry a hoop through the gates without touching', ['Look at the next gate'], [['gate', 3, 'station'], ['hoop', 1, 'student']], {
-        runM: 1, easier: 'Wider gates', harder: 'Hoop overhead', shone: 'Guide a partner who looks away',
-      }),
-      station('fruit-drop', 'Fruit drop', 'Partner tosses, you catch in the basket', ['Basket under it'], [['basket', 1, 'pair'], ['beanbag', 2, 'pair']], {
-        pairs: true, scoring: 'versus', easier: 'One step nearer', harder: 'One step back', shone: 'Catch behind the back line',
-      }),
-      station('sorting', 'Sorting shed', 'Sort cubes by colour into hoops, one at a time, walking', ['One hand only'], [['juggling cube', 3, 'student'], ['hoop', 3, 'station']], {
-        scoring: 'sides', easier: 'Two hands', harder: 'Other hand', shone: 'Check the others in a whisper',
-      }),
-      station('stepping', 'Stepping row', 'Spot to spot with a beanbag on each hand', ['Look ahead'], [['floor spot', 8, 'station'], ['beanbag', 2, 'student']], {
-        easier: 'One beanbag', harder: 'Close one eye', shone: 'Lay the row wider',
-      }),
-      station('rope-row', 'Rope row', 'Walk the rope heel to toe, hand over in the middle', ['Arms out'], [['rope', 2, 'station'], ['beanbag', 1, 'pair']], {
-        pairs: true, easier: 'Walk beside the rope', harder: 'Backwards to the middle', shone: 'Meet without a word',
-      }),
-      station('hand-over', 'Hand-over', 'Pass the disc behind you, then run round and take it again', ['Give, do not throw'], [['disc', 1, 'pair']], {
-        pairs: true, runM: 1.5, easier: 'Stand still', harder: 'Two discs', shone: 'Count for another pair',
-      }),
-      station('round-tree', 'Round the tree', 'Carry two cones round the bench, set them down standing', ['Bend the knees'], [['bench', 1, 'station'], ['cone', 2, 'student']], {
-        easier: 'One cone', harder: 'Cones on the palms', shone: 'Set them down without a sound',
-      }),
-      station('basket-swing', 'Basket swing', 'Swing the empty basket low and set it on the spot', ['Below the knee'], [['basket', 1, 'pair'], ['floor spot', 2, 'station']], {
-        pairs: true, easier: 'Both hands', harder: 'Turn once', shone: 'Swing as mirror partners',
-      }),
-      station('bridge', 'Bridge', 'Cross the mats on hands and feet, scarf under the chin', ['Hips up'], [['mat', 3, 'station'], ['scarf', 1, 'student']], {
-        easier: 'Crawl', harder: 'Backwards', shone: 'Find a new way across',
-      }),
-      station('apple-roll', 'Apple roll', 'Roll the ball up the bench so that it comes back to you', ['Soft push'], [['bench', 1, 'station'], ['soft ball', 1, 'student']], {
-        easier: 'Catch it on the floor', harder: 'Clap before it is back', shone: 'Change places while it rolls',
-      }),
-      station('last-bell', 'Last bell', 'Toss underarm and ring the bell; three in a row and you step back', ['Step and swing'], [['bell', 1, 'station'], ['beanbag', 2, 'student']], {
-        easier: 'One step nearer', harder: 'Other hand', shone: 'Ring it twice with one toss',
-      }),
+      station(
+        'ladder-lane',
+        'Ladder lane',
+        'Feet through the cone ladder, beanbag on the open hand',
+        ['Small steps'],
+        [
+          ['cone', 6, 'station'],
+          ['beanbag', 1, 'student'],
+        ],
+        {
+          easier: 'Hold the beanbag',
+          harder: 'Sideways',
+          shone: 'Go first and set the pace',
+        },
+      ),
+      station(
+        'twig-gates',
+        'Twig gates',
+        'Carry a hoop through the gates without touching',
+        ['Look at the next gate'],
+        [
+          ['gate', 3, 'station'],
+          ['hoop', 1, 'student'],
+        ],
+        {
+          runM: 1,
+          easier: 'Wider gates',
+          harder: 'Hoop overhead',
+          shone: 'Guide a partner who looks away',
+        },
+      ),
+      station(
+        'fruit-drop',
+        'Fruit drop',
+        'Partner tosses, you catch in the basket',
+        ['Basket under it'],
+        [
+          ['basket', 1, 'pair'],
+          ['beanbag', 2, 'pair'],
+        ],
+        {
+          pairs: true,
+          scoring: 'versus',
+          easier: 'One step nearer',
+          harder: 'One step back',
+          shone: 'Catch behind the back line',
+        },
+      ),
+      station(
+        'sorting',
+        'Sorting shed',
+        'Sort cubes by colour into hoops, one at a time, walking',
+        ['One hand only'],
+        [
+          ['juggling cube', 3, 'student'],
+          ['hoop', 3, 'station'],
+        ],
+        {
+          scoring: 'sides',
+          easier: 'Two hands',
+          harder: 'Other hand',
+          shone: 'Check the others in a whisper',
+        },
+      ),
+      station(
+        'stepping',
+        'Stepping row',
+        'Spot to spot with a beanbag on each hand',
+        ['Look ahead'],
+        [
+          ['floor spot', 8, 'station'],
+          ['beanbag', 2, 'student'],
+        ],
+        {
+          easier: 'One beanbag',
+          harder: 'Close one eye',
+          shone: 'Lay the row wider',
+        },
+      ),
+      station(
+        'rope-row',
+        'Rope row',
+        'Walk the rope heel to toe, hand over in the middle',
+        ['Arms out'],
+        [
+          ['rope', 2, 'station'],
+          ['beanbag', 1, 'pair'],
+        ],
+        {
+          pairs: true,
+          easier: 'Walk beside the rope',
+          harder: 'Backwards to the middle',
+          shone: 'Meet without a word',
+        },
+      ),
+      station(
+        'hand-over',
+        'Hand-over',
+        'Pass the disc behind you, then run round and take it again',
+        ['Give, do not throw'],
+        [['disc', 1, 'pair']],
+        {
+          pairs: true,
+          runM: 1.5,
+          easier: 'Stand still',
+          harder: 'Two discs',
+          shone: 'Count for another pair',
+        },
+      ),
+      station(
+        'round-tree',
+        'Round the tree',
+        'Carry two cones round the bench, set them down standing',
+        ['Bend the knees'],
+        [
+          ['bench', 1, 'station'],
+          ['cone', 2, 'student'],
+        ],
+        {
+          easier: 'One cone',
+          harder: 'Cones on the palms',
+          shone: 'Set them down without a sound',
+        },
+      ),
+      station(
+        'basket-swing',
+        'Basket swing',
+        'Swing the empty basket low and set it on the spot',
+        ['Below the knee'],
+        [
+          ['basket', 1, 'pair'],
+          ['floor spot', 2, 'station'],
+        ],
+        {
+          pairs: true,
+          easier: 'Both hands',
+          harder: 'Turn once',
+          shone: 'Swing as mirror partners',
+        },
+      ),
+      station(
+        'bridge',
+        'Bridge',
+        'Cross the mats on hands and feet, scarf under the chin',
+        ['Hips up'],
+        [
+          ['mat', 3, 'station'],
+          ['scarf', 1, 'student'],
+        ],
+        {
+          easier: 'Crawl',
+          harder: 'Backwards',
+          shone: 'Find a new way across',
+        },
+      ),
+      station(
+        'apple-roll',
+        'Apple roll',
+        'Roll the ball up the bench so that it comes back to you',
+        ['Soft push'],
+        [
+          ['bench', 1, 'station'],
+          ['soft ball', 1, 'student'],
+        ],
+        {
+          easier: 'Catch it on the floor',
+          harder: 'Clap before it is back',
+          shone: 'Change places while it rolls',
+        },
+      ),
+      station(
+        'last-bell',
+        'Last bell',
+        'Toss underarm and ring the bell; three in a row and you step back',
+        ['Step and swing'],
+        [
+          ['bell', 1, 'station'],
+          ['beanbag', 2, 'student'],
+        ],
+        {
+          easier: 'One step nearer',
+          harder: 'Other hand',
+          shone: 'Ring it twice with one toss',
+        },
+      ),
     ],
   },
 };

@@ -1,6 +1,6 @@
-import { head } from '../core/model/record.ts';
 import type { Game } from '../core/model/game.ts';
 import { GameId } from '../core/model/ids.ts';
+import { head } from '../core/model/record.ts';
 import { station } from './station.ts';
 
 /** Ways of moving and of handling light objects, a weather at each place. */
@@ -30,30 +30,116 @@ export const weatherRound: Game = {
   },
   setup: {
     stations: [
-      station('breeze', 'Breeze', 'Keep the scarf up with soft pats, never with the same hand twice', ['Eyes on the scarf'], [['scarf', 1, 'student']], {
-        scoring: 'own', easier: 'Catch and toss again', harder: 'Pat with elbow and knee', shone: 'Keep two up',
-      }),
-      station('rain', 'Rain', 'Drop beanbags into the baskets from shoulder height', ['Aim first, then let go'], [['beanbag', 2, 'student'], ['basket', 2, 'station']], {
-        scoring: 'own', easier: 'Kneel down to it', harder: 'Turn round before you drop', shone: 'Call a basket for somebody',
-      }),
-      station('thunder', 'Thunder', 'Roll the ball under the rope so that your partner stops it with two hands', ['Long step', 'Hand to the floor'], [['soft ball', 1, 'pair'], ['rope', 1, 'station']], {
-        scoring: 'own', pairs: true, easier: 'Sit with legs apart', harder: 'Roll through a gap of two feet', shone: 'Roll with the other hand',
-      }),
+      station(
+        'breeze',
+        'Breeze',
+        'Keep the scarf up with soft pats, never with the same hand twice',
+        ['Eyes on the scarf'],
+        [['scarf', 1, 'student']],
+        {
+          scoring: 'own',
+          easier: 'Catch and toss again',
+          harder: 'Pat with elbow and knee',
+          shone: 'Keep two up',
+        },
+      ),
+      station(
+        'rain',
+        'Rain',
+        'Drop beanbags into the baskets from shoulder height',
+        ['Aim first, then let go'],
+        [
+          ['beanbag', 2, 'student'],
+          ['basket', 2, 'station'],
+        ],
+        {
+          scoring: 'own',
+          easier: 'Kneel down to it',
+          harder: 'Turn round before you drop',
+          shone: 'Call a basket for somebody',
+        },
+      ),
+      station(
+        'thunder',
+        'Thunder',
+        'Roll the ball under the rope so that your partner stops it with two hands',
+        ['Long step', 'Hand to the floor'],
+        [
+          ['soft ball', 1, 'pair'],
+          ['rope', 1, 'station'],
+        ],
+        {
+          scoring: 'own',
+          pairs: true,
+          easier: 'Sit with legs apart',
+          harder: 'Roll through a gap of two feet',
+          shone: 'Roll with the other hand',
+        },
+      ),
       station('rainbow', 'Rainbow', 'Paint bows with the ribbon, low, middle and high', ['Big shoulders'], [['ribbon', 1, 'student']], {
-        scoring: 'none', easier: 'One colour, one bow', harder: 'Walk through your own bow', shone: 'Paint a letter for the others to read',
+        scoring: 'none',
+        easier: 'One colour, one bow',
+        harder: 'Walk through your own bow',
+        shone: 'Paint a letter for the others to read',
       }),
-      station('snow', 'Snow', 'Cross from spot to spot as quietly as snow', ['Bend the knee', 'No sound'], [['floor spot', 10, 'station']], {
-        scoring: 'none', easier: 'Two feet on a spot', harder: 'Eyes on the far wall', shone: 'Show your quietest landing',
-      }),
-      station('frost', 'Frost', 'Balance on the mat: freeze in a shape for five counts, change', ['Tall and tight'], [['mat', 2, 'station']], {
-        scoring: 'none', easier: 'Three points on the mat', harder: 'One point on the mat', shone: 'Freeze as a pair',
-      }),
-      station('gust', 'Gust', 'Walk the hoops with a beanbag on your head; it flies off, you start anew', ['Chin level'], [['hoop', 4, 'station'], ['beanbag', 1, 'student']], {
-        scoring: 'own', easier: 'Beanbag on the shoulder', harder: 'Backwards', shone: 'Carry two',
-      }),
-      station('clearing', 'Clearing', 'Toss the disc flat into the field of hoops', ['Flat like a tray'], [['disc', 1, 'student'], ['hoop', 3, 'station']], {
-        scoring: 'own', easier: 'One step nearer', harder: 'Name the hoop first', shone: 'Toss for a partner to catch',
-      }),
+      station(
+        'snow',
+        'Snow',
+        'Cross from spot to spot as quietly as snow',
+        ['Bend the knee', 'No sound'],
+        [['floor spot', 10, 'station']],
+        {
+          scoring: 'none',
+          easier: 'Two feet on a spot',
+          harder: 'Eyes on the far wall',
+          shone: 'Show your quietest landing',
+        },
+      ),
+      station(
+        'frost',
+        'Frost',
+        'Balance on the mat: freeze in a shape for five counts, change',
+        ['Tall and tight'],
+        [['mat', 2, 'station']],
+        {
+          scoring: 'none',
+          easier: 'Three points on the mat',
+          harder: 'One point on the mat',
+          shone: 'Freeze as a pair',
+        },
+      ),
+      station(
+        'gust',
+        'Gust',
+        'Walk the hoops with a beanbag on your head; it flies off, you start anew',
+        ['Chin level'],
+        [
+          ['hoop', 4, 'station'],
+          ['beanbag', 1, 'student'],
+        ],
+        {
+          scoring: 'own',
+          easier: 'Beanbag on the shoulder',
+          harder: 'Backwards',
+          shone: 'Carry two',
+        },
+      ),
+      station(
+        'clearing',
+        'Clearing',
+        'Toss the disc flat into the field of hoops',
+        ['Flat like a tray'],
+        [
+          ['disc', 1, 'student'],
+          ['hoop', 3, 'station'],
+        ],
+        {
+          scoring: 'own',
+          easier: 'One step nearer',
+          harder: 'Name the hoop first',
+          shone: 'Toss for a partner to catch',
+        },
+      ),
     ],
   },
 };

@@ -7,6 +7,7 @@ export type { Finding } from './model/finding.ts';
 export { fitTime } from './rotation/fitTime.ts';
 export { stationRotation } from './rotation/stationRotation.ts';
 export { runOut } from './safety/runOut.ts';
+
 import type { Forecast, ForecastOptions } from './formats/forecast.ts';
 import type { PlayEvent, PlayView } from './formats/play.ts';
 import { formatOf } from './formats/registry.ts';

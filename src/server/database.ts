@@ -33,7 +33,10 @@ export function databaseThere(folder: string): boolean {
   if (!existsSync(folder) || readdirSync(folder).length === 0) return false;
   for (const part of ['PG_VERSION', 'global/pg_control']) {
     if (!existsSync(path.join(folder, part)))
-      throw new FolderProblem(`The database in ${folder} is damaged (${part} is missing). Nothing was changed. Restore a copy of the folder, or choose another with SIDE_COURT_DATA.`, 3);
+      throw new FolderProblem(
+        `The database in ${folder} is damaged (${part} is missing). Nothing was changed. Restore a copy of the folder, or choose another with SIDE_COURT_DATA.`,
+        3,
+      );
   }
   return true;
 }
@@ -56,7 +59,10 @@ export async function openDatabase(dataDir?: string): Promise<OpenDatabase> {
     try {
       engine = await PGlite.create(folder);
     } catch (error) {
-      throw new FolderProblem(`The database in ${folder} cannot be opened (${error instanceof Error ? error.message : String(error)}). Nothing was changed. Restore a copy of the folder, or choose another with SIDE_COURT_DATA.`, 3);
+      throw new FolderProblem(
+        `The database in ${folder} cannot be opened (${error instanceof Error ? error.message : String(error)}). Nothing was changed. Restore a copy of the folder, or choose another with SIDE_COURT_DATA.`,
+        3,
+      );
     }
   }
   const db = drizzle(engine, { schema: tables });

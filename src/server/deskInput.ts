@@ -2,7 +2,15 @@ import type { FitInput } from '../core/fit/fitted.ts';
 import { HOME_SCHOOL } from '../core/model/ids.ts';
 import type { Attendance, Period } from '../core/model/period.ts';
 import type { Database } from './database.ts';
-import { attendanceRecords, gameRecords, gearRecords, lessonRecords, periodRecords, roomRecords, schoolRecords } from './repositories/index.ts';
+import {
+  attendanceRecords,
+  gameRecords,
+  gearRecords,
+  lessonRecords,
+  periodRecords,
+  roomRecords,
+  schoolRecords,
+} from './repositories/index.ts';
 import { readClass } from './routes/classes.ts';
 
 /** Everything the desk shows and fit takes for a period; `lesson` is null where none is planned. */

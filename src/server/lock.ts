@@ -26,7 +26,10 @@ export async function lockFolder(dataDir: string): Promise<() => Promise<void>> 
     accessSync(dataDir, constants.W_OK);
     writeFileSync(path.join(dataDir, '.write-test'), '');
   } catch (error) {
-    throw new FolderProblem(`The data folder ${dataDir} cannot be written (${(error as NodeJS.ErrnoException).code}). Choose another with SIDE_COURT_DATA.`, 2);
+    throw new FolderProblem(
+      `The data folder ${dataDir} cannot be written (${(error as NodeJS.ErrnoException).code}). Choose another with SIDE_COURT_DATA.`,
+      2,
+    );
   }
   const lockfilePath = path.join(dataDir, 'side-court.lock');
   const pidPath = path.join(dataDir, 'side-court.pid');
@@ -54,7 +57,10 @@ export async function lockFolder(dataDir: string): Promise<() => Promise<void>> 
     if ((error as NodeJS.ErrnoException).code !== 'ELOCKED') throw error;
     const pid = owner();
     if (!Number.isFinite(pid) || alive(pid))
-      throw new FolderProblem(`Another Side Court${Number.isFinite(pid) ? ` (process ${pid})` : ''} uses ${dataDir}. Stop it first, or choose another folder with SIDE_COURT_DATA.`, 5);
+      throw new FolderProblem(
+        `Another Side Court${Number.isFinite(pid) ? ` (process ${pid})` : ''} uses ${dataDir}. Stop it first, or choose another folder with SIDE_COURT_DATA.`,
+        5,
+      );
     await lockfile.unlock(dataDir, { lockfilePath });
     release = await take();
   }

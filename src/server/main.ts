@@ -2,7 +2,7 @@ import { existsSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { makeApp } from './app.ts';
-import { FolderProblem, databaseThere, openDatabase } from './database.ts';
+import { databaseThere, FolderProblem, openDatabase } from './database.ts';
 import { lockFolder } from './lock.ts';
 import { seedDemo, seedDemoDay, seedSchool } from './seed.ts';
 
@@ -14,7 +14,8 @@ const dataDir = path.resolve(process.env.SIDE_COURT_DATA ?? path.join(root, demo
 
 function portFrom(text: string | undefined): number {
   const port = text === undefined ? 4600 : Number(text);
-  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new FolderProblem(`PORT must be a number from 1 to 65535, not "${text}".`, 4);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new FolderProblem(`PORT must be a number from 1 to 65535, not "${text}".`, 4);
   return port;
 }
 
@@ -46,7 +47,11 @@ async function start(): Promise<void> {
   };
   server.on('listening', () => console.log(`Side Court is at http://127.0.0.1:${port}${demo ? ' (demo data)' : ''}`));
   server.on('error', (error: NodeJS.ErrnoException) => {
-    console.error(error.code === 'EADDRINUSE' ? `Port ${port} is taken. Stop what uses it, or choose another: PORT=4601 npm start` : `The server cannot listen: ${error.message}`);
+    console.error(
+      error.code === 'EADDRINUSE'
+        ? `Port ${port} is taken. Stop what uses it, or choose another: PORT=4601 npm start`
+        : `The server cannot listen: ${error.message}`,
+    );
     void stop(4);
   });
   for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => void stop(0));
@@ -60,4 +65,3 @@ start().catch((error) => {
   console.error(error);
   process.exit(1);
 });
-

@@ -1,5 +1,5 @@
-import { eq } from 'drizzle-orm';
 import { addDays, format, isWeekend } from 'date-fns';
+import { eq } from 'drizzle-orm';
 import { DEMO_CUPBOARD } from '../content/cupboard.ts';
 import { DEMO_SCHOOL, demoAttendance, demoPast, demoPeriods, GRADE_3B, GRADE_5A, LESSONS, MILL_GYM } from '../content/demo.ts';
 import { GAMES } from '../content/games.ts';
@@ -9,14 +9,26 @@ import { chance } from '../core/model/chance.ts';
 import { Game } from '../core/model/game.ts';
 import { HOME_SCHOOL } from '../core/model/ids.ts';
 import { clockSeconds } from '../core/model/period.ts';
-import { NEW_SCHOOL } from '../core/model/school.ts';
 import { RunEvent } from '../core/model/run.ts';
+import { NEW_SCHOOL } from '../core/model/school.ts';
 import type { Database } from './database.ts';
 import { readDeskById } from './deskInput.ts';
-import { attendanceRecords, classRecords, gearRecords, lessonRecords, periodRecords, ratingRecords, roomRecords, runRecords, schoolRecords, studentRecords, wishRecords } from './repositories/index.ts';
+import {
+  attendanceRecords,
+  classRecords,
+  gearRecords,
+  lessonRecords,
+  periodRecords,
+  ratingRecords,
+  roomRecords,
+  runRecords,
+  schoolRecords,
+  studentRecords,
+  wishRecords,
+} from './repositories/index.ts';
 import { appendRunEvents } from './repositories/runLog.ts';
-import { newRun } from './routes/runs.ts';
 import { onDate } from './routes/facts.ts';
+import { newRun } from './routes/runs.ts';
 import { games } from './tables.ts';
 
 /** What every school has: its settings, and the games that come with Side Court in their newest form. */
@@ -24,7 +36,10 @@ export async function seedSchool(db: Database, school = NEW_SCHOOL): Promise<voi
   if (!(await schoolRecords.find(db, HOME_SCHOOL))) await schoolRecords.add(db, school);
   for (const game of GAMES) {
     const row = { id: game.id, schoolId: game.schoolId, version: game.version, revision: game.revision, data: Game.parse(game) };
-    await db.insert(games).values(row).onConflictDoUpdate({ target: games.id, set: row, setWhere: eq(games.id, game.id) });
+    await db
+      .insert(games)
+      .values(row)
+      .onConflictDoUpdate({ target: games.id, set: row, setWhere: eq(games.id, game.id) });
   }
 }
 
@@ -35,7 +50,8 @@ function pastEvents(run: ReturnType<typeof newRun>, seed: number, note: string):
   const plan = planOf(run);
   let wall = run.startedAt;
   let count = 0;
-  const add = (type: string, fields: Record<string, unknown> = {}) => events.push({ id: `e${seed}-${++count}`, at: Math.round(wall), type, ...fields });
+  const add = (type: string, fields: Record<string, unknown> = {}) =>
+    events.push({ id: `e${seed}-${++count}`, at: Math.round(wall), type, ...fields });
   for (const { block, segment, seconds } of stepsOf(plan)) {
     const { game, id } = plan.blocks[block];
     const late = segment.kind === 'phase' ? random.below(26) : 0;

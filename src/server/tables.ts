@@ -11,19 +11,27 @@ const record = {
 
 export const schools = pgTable('schools', record);
 export const classes = pgTable('classes', record);
-export const students = pgTable('students', { ...record, classId: text('class_id').notNull() }, (t) => [index('students_class').on(t.classId)]);
+export const students = pgTable('students', { ...record, classId: text('class_id').notNull() }, (t) => [
+  index('students_class').on(t.classId),
+]);
 /** Private: ratings. Nothing that builds walls, cards or exports may import it. */
-export const studentPrivates = pgTable('student_privates', { ...record, classId: text('class_id').notNull() }, (t) => [index('student_privates_class').on(t.classId)]);
+export const studentPrivates = pgTable('student_privates', { ...record, classId: text('class_id').notNull() }, (t) => [
+  index('student_privates_class').on(t.classId),
+]);
 /** Private: who must or must not be together. */
 export const wishes = pgTable('wishes', { ...record, classId: text('class_id').notNull() }, (t) => [index('wishes_class').on(t.classId)]);
 export const rooms = pgTable('rooms', record);
 export const gear = pgTable('gear', record);
 export const games = pgTable('games', record);
 export const lessons = pgTable('lessons', record);
-export const periods = pgTable('periods', { ...record, date: text('date').notNull(), lessonId: text('lesson_id') }, (t) => [index('periods_date').on(t.date)]);
+export const periods = pgTable('periods', { ...record, date: text('date').notNull(), lessonId: text('lesson_id') }, (t) => [
+  index('periods_date').on(t.date),
+]);
 /** Private: who is here and what each does; id is the period's. */
 export const attendances = pgTable('attendances', record);
-export const runs = pgTable('runs', { ...record, periodId: text('period_id').notNull(), classId: text('class_id').notNull() }, (t) => [index('runs_class').on(t.classId)]);
+export const runs = pgTable('runs', { ...record, periodId: text('period_id').notNull(), classId: text('class_id').notNull() }, (t) => [
+  index('runs_class').on(t.classId),
+]);
 
 /** Every edit of a lesson, append-only; `undoes`/`redoes` name the revision that an undo or redo is about. */
 export const lessonEdits = pgTable(

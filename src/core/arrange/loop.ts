@@ -1,5 +1,5 @@
 import type { Area } from '../geometry/area.ts';
-import { packUnits, type Placement, type UnitSize } from '../geometry/packUnits.ts';
+import { type Placement, packUnits, type UnitSize } from '../geometry/packUnits.ts';
 import { boundsOf, rectPolygon } from '../geometry/point.ts';
 import { nearestClear } from './nearestClear.ts';
 import { validateLayout } from './validate.ts';
@@ -71,12 +71,15 @@ export function unitsOnLoop(area: Area, unit: UnitSize, count: number): Placemen
  * within `reach` metres, the others standing. `wants[i]`: metres unit i wants free.
  */
 export function settleLoop(area: Area, loop: readonly Placement[], wants: readonly number[], gap: number, reach = 3): Placement[] {
-  return wants.reduce<Placement[]>((settled, want, i) => {
-    const unit = settled[i];
-    const others = settled.filter((_, j) => j !== i);
-    if (!unit || !validateLayout(area, [unit], [want], 0).length) return settled;
-    const to = nearestClear(area, unit, others, want, gap);
-    if (!to || Math.hypot(to.x - unit.x, to.y - unit.y) > reach) return settled;
-    return settled.map((u, j) => (j === i ? { ...u, ...to } : u));
-  }, [...loop]);
+  return wants.reduce<Placement[]>(
+    (settled, want, i) => {
+      const unit = settled[i];
+      const others = settled.filter((_, j) => j !== i);
+      if (!unit || !validateLayout(area, [unit], [want], 0).length) return settled;
+      const to = nearestClear(area, unit, others, want, gap);
+      if (!to || Math.hypot(to.x - unit.x, to.y - unit.y) > reach) return settled;
+      return settled.map((u, j) => (j === i ? { ...u, ...to } : u));
+    },
+    [...loop],
+  );
 }

@@ -11,7 +11,10 @@ function besides(spans: Span[], unit: Rect, y: number, others: readonly Rect[], 
     if (y >= o.y + o.depth + gap - 1e-9 || y + unit.depth <= o.y - gap + 1e-9) return left;
     const from = o.x - unit.width - gap;
     const to = o.x + o.width + gap;
-    return left.flatMap(([a, b]): Span[] => [...(a <= from ? [[a, Math.min(b, from)] as const] : []), ...(b >= to ? [[Math.max(a, to), b] as const] : [])]);
+    return left.flatMap(([a, b]): Span[] => [
+      ...(a <= from ? [[a, Math.min(b, from)] as const] : []),
+      ...(b >= to ? [[Math.max(a, to), b] as const] : []),
+    ]);
   }, spans);
 }
 
@@ -19,12 +22,19 @@ function besides(spans: Span[], unit: Rect, y: number, others: readonly Rect[], 
  * The clear place nearest to where a unit stands, or undefined: `clearance` from walls and keepOut, `gap` from the others.
  * Rows 0.1 m apart, ever further from the unit; along a row the free spans are exact, the answer snapped to 0.1 m inside them.
  */
-export function nearestClear(area: Area, unit: Rect, others: readonly Rect[], clearance: number, gap: number): { x: number; y: number } | undefined {
+export function nearestClear(
+  area: Area,
+  unit: Rect,
+  others: readonly Rect[],
+  clearance: number,
+  gap: number,
+): { x: number; y: number } | undefined {
   const box = boundsOf(area.outline);
   const kept = { ...area, wallClearance: clearance };
   const spansAt = spanFinder(kept, unit.width, unit.depth);
   const rows: number[] = [];
-  for (let y = Math.ceil((box.y + clearance) / STEP) * STEP; y + unit.depth <= box.y + box.depth - clearance + 1e-9; y += STEP) rows.push(snap(y));
+  for (let y = Math.ceil((box.y + clearance) / STEP) * STEP; y + unit.depth <= box.y + box.depth - clearance + 1e-9; y += STEP)
+    rows.push(snap(y));
   rows.sort((a, b) => Math.abs(a - unit.y) - Math.abs(b - unit.y) || a - b);
   let best: { x: number; y: number; far: number } | undefined;
   for (const y of rows) {

@@ -19,7 +19,9 @@ export function wallDistance(area: Area, unit: Rect): number {
 
 /** True where a corner lies outside the outline by more than `slack` metres. */
 const strays = (area: Area, unit: Rect, slack: number) =>
-  rectPolygon(unit).some((c) => !insidePolygon(area.outline, c) && edgesOf(area.outline).every((wall) => distanceToSegment(c, wall) > slack));
+  rectPolygon(unit).some(
+    (c) => !insidePolygon(area.outline, c) && edgesOf(area.outline).every((wall) => distanceToSegment(c, wall) > slack),
+  );
 
 /** Metres that a rectangle inside the room has free to the nearest wall or keepOut. */
 export function roomAround(area: Area, unit: Rect): number {

@@ -26,10 +26,24 @@ export interface RosterPreview {
 /** Rows read at the most; the rest is one error. */
 const MOST_ROWS = 400;
 const HEADINGS: Record<string, RosterColumn> = {
-  given: 'given', 'given name': 'given', first: 'given', 'first name': 'given', firstname: 'given', forename: 'given',
-  family: 'family', 'family name': 'family', last: 'family', 'last name': 'family', lastname: 'family', surname: 'family',
-  name: 'name', student: 'name', 'full name': 'name', 'student name': 'name',
-  rating: 'rating', level: 'rating',
+  given: 'given',
+  'given name': 'given',
+  first: 'given',
+  'first name': 'given',
+  firstname: 'given',
+  forename: 'given',
+  family: 'family',
+  'family name': 'family',
+  last: 'family',
+  'last name': 'family',
+  lastname: 'family',
+  surname: 'family',
+  name: 'name',
+  student: 'name',
+  'full name': 'name',
+  'student name': 'name',
+  rating: 'rating',
+  level: 'rating',
 };
 
 const heading = (cell: string): RosterColumn | undefined => HEADINGS[cell.trim().toLowerCase()];
@@ -37,9 +51,15 @@ const heading = (cell: string): RosterColumn | undefined => HEADINGS[cell.trim()
 function guessColumns(table: string[][]): { columns: RosterColumn[]; hasHeading: boolean } {
   const first = table[0] ?? [];
   const known = first.map(heading);
-  if (known.some((c) => c === 'given' || c === 'family' || c === 'name')) return { columns: known.map((c) => c ?? 'other'), hasHeading: true };
+  if (known.some((c) => c === 'given' || c === 'family' || c === 'name'))
+    return { columns: known.map((c) => c ?? 'other'), hasHeading: true };
   if (first.length === 1) return { columns: ['name'], hasHeading: false };
-  return { columns: first.map((_, i) => (i === 0 ? 'given' : i === 1 ? 'family' : i === 2 && /^[1-5]$/.test(first[2].trim()) ? 'rating' : 'other')), hasHeading: false };
+  return {
+    columns: first.map((_, i) =>
+      i === 0 ? 'given' : i === 1 ? 'family' : i === 2 && /^[1-5]$/.test(first[2].trim()) ? 'rating' : 'other',
+    ),
+    hasHeading: false,
+  };
 }
 
 /** "Family, Given" or "Given Family" as [given, family]. */
@@ -47,7 +67,15 @@ function splitName(name: string): [string, string] {
   const comma = name.indexOf(',');
   if (comma >= 0) return [name.slice(comma + 1).trim(), name.slice(0, comma).trim()];
   const space = name.trim().indexOf(' ');
-  return space < 0 ? [name.trim(), ''] : [name.trim().slice(0, space), name.trim().slice(space + 1).trim()];
+  return space < 0
+    ? [name.trim(), '']
+    : [
+        name.trim().slice(0, space),
+        name
+          .trim()
+          .slice(space + 1)
+          .trim(),
+      ];
 }
 
 function problem(value: string): RosterError['code'] | undefined {
@@ -64,7 +92,11 @@ export function readRoster(text: string, columnsWanted?: readonly RosterColumn[]
   const delimiter = ['\t', ';', ','].find((d) => clean.split('\n', 1)[0].includes(d)) ?? ',';
   // A lone column of "Family, Given" is one name, not two columns: only where every line has exactly one comma and a blank after it.
   const lines = clean.split('\n').filter((l) => l.trim() !== '');
-  const lone = delimiter === ',' && lines.length > 0 && lines.every((l) => /^[^,"]+, [^,"]+$/.test(l)) && !lines[0].split(',').some((cell) => heading(cell));
+  const lone =
+    delimiter === ',' &&
+    lines.length > 0 &&
+    lines.every((l) => /^[^,"]+, [^,"]+$/.test(l)) &&
+    !lines[0].split(',').some((cell) => heading(cell));
   const parsed = papaparse.parse(clean, { delimiter: lone ? '\u0001' : delimiter, skipEmptyLines: 'greedy', preview: MOST_ROWS + 1 });
   const table = parsed.data;
   const { columns: guessed, hasHeading } = guessColumns(table);
@@ -74,7 +106,12 @@ export function readRoster(text: string, columnsWanted?: readonly RosterColumn[]
     .map((e) => ({ row: (e.row ?? 0) + 1, column: '', code: 'quotes' as const, value: '' }));
   const body = table.slice(hasHeading ? 1 : 0);
   if (table.length > MOST_ROWS || body.length > MOST_STUDENTS) {
-    errors.push({ row: MOST_STUDENTS + (hasHeading ? 2 : 1), column: '', code: 'too-many', value: `${lines.length - (hasHeading ? 1 : 0)}` });
+    errors.push({
+      row: MOST_STUDENTS + (hasHeading ? 2 : 1),
+      column: '',
+      code: 'too-many',
+      value: `${lines.length - (hasHeading ? 1 : 0)}`,
+    });
     return { rows: [], errors, columns, delimiter };
   }
   if (!body.length) errors.push({ row: 1, column: '', code: 'no-rows', value: '' });
@@ -85,11 +122,13 @@ export function readRoster(text: string, columnsWanted?: readonly RosterColumn[]
     const cell = (column: RosterColumn) => cells[columns.indexOf(column)]?.trim() ?? '';
     const whole = columns.includes('name');
     const [givenName, familyName] = whole ? splitName(cell('name')) : [cell('given'), cell('family')];
-    const fail = (column: string, code: RosterError['code'], value: string) => errors.push({ row, column, code, value: value.slice(0, 60) });
+    const fail = (column: string, code: RosterError['code'], value: string) =>
+      errors.push({ row, column, code, value: value.slice(0, 60) });
     const given = problem(givenName);
     const family = problem(familyName);
     if (given) fail(whole ? 'name' : 'given', given, givenName);
-    if (family && !(given && whole)) fail(whole ? 'name' : 'family', whole && familyName === '' ? 'one-word' : family, whole ? cell('name') : familyName);
+    if (family && !(given && whole))
+      fail(whole ? 'name' : 'family', whole && familyName === '' ? 'one-word' : family, whole ? cell('name') : familyName);
     const raw = cell('rating');
     const rating = raw === '' ? undefined : Number(raw);
     if (rating !== undefined && !(Number.isInteger(rating) && rating >= 1 && rating <= 5)) fail('rating', 'number', raw);

@@ -31,7 +31,8 @@ function peopleToday(input: FitInput): BareFit['people'] {
 function planGame(input: FitInput, block: Block, game: Game, playing: readonly string[]): PlannedBlock {
   const band = bandOf(input.schoolClass.grade);
   const rating = new Map(input.ratings.map((r) => [r.studentId as string, r.rating]));
-  const pairs = (wish: 'apart' | 'together') => input.wishes.filter((w) => w.wish === wish).map((w) => [w.students[0], w.students[1]] as const);
+  const pairs = (wish: 'apart' | 'together') =>
+    input.wishes.filter((w) => w.wish === wish).map((w) => [w.students[0], w.students[1]] as const);
   const { game: chosen } = block;
   return formatOf(game.format).plan(game.setup, {
     blockId: block.id,
@@ -88,7 +89,15 @@ export function fitBare(input: FitInput): BareFit {
   const noticed: BareFit['noticed'] = [];
   const blocks = planned.map(({ block, game, plan }, i): FittedBlock => {
     const seconds = time.ok ? time.seconds[block.id] : bounds[i].least;
-    const base = { id: block.id, title: block.title, phase: block.phase, note: block.note ?? '', at, seconds, pinned: block.seconds !== undefined };
+    const base = {
+      id: block.id,
+      title: block.title,
+      phase: block.phase,
+      note: block.note ?? '',
+      at,
+      seconds,
+      pinned: block.seconds !== undefined,
+    };
     at += seconds;
     const plain = { ...base, least: bounds[i].least, most: bounds[i].most };
     if (!game || !plan) return { ...plain, segments: [{ kind: 'phase', code: block.phase, at: 0, until: seconds }] };
@@ -96,12 +105,25 @@ export function fitBare(input: FitInput): BareFit {
     const { timeline, play, forecast, noticed: own } = finish(seconds);
     noticed.push(...own);
     const settings = formatOf(game.format).settings(game.setup);
-    return { ...plain, segments: timeline.segments, game: { ...rest, gameId: game.id, title: game.title, format: game.format, settings, timeline, play, forecast } };
+    return {
+      ...plain,
+      segments: timeline.segments,
+      game: { ...rest, gameId: game.id, title: game.title, format: game.format, settings, timeline, play, forecast },
+    };
   });
 
   const gear = blocks.flatMap((b) => (b.game ? coverNeeds(b.id, b.game.needs, input.cupboard) : []));
   const over = time.ok ? 0 : time.over;
-  const bare = { band, defaults, blocks, people, gear, numbers: numbersOf(blocks, gear, over), periodSeconds, spareSeconds: time.ok ? time.spare : 0 };
+  const bare = {
+    band,
+    defaults,
+    blocks,
+    people,
+    gear,
+    numbers: numbersOf(blocks, gear, over),
+    periodSeconds,
+    spareSeconds: time.ok ? time.spare : 0,
+  };
   noticed.push(...bellChecks(input, bare), ...floorChecks(input, bare), ...gearChecks(bare), ...peopleChecks(input, bare));
   return { ...bare, noticed };
 }

@@ -1,5 +1,5 @@
 import { applyEdit, type Edit } from '../model/edit.ts';
-import { type Finding, findingKey, type Fix, type Noticed } from '../model/finding.ts';
+import { type Finding, type Fix, findingKey, type Noticed } from '../model/finding.ts';
 import { fitBare } from './bare.ts';
 import type { BareFit, FitInput, FittedLesson } from './fitted.ts';
 
@@ -34,10 +34,13 @@ function gathered(bare: BareFit): Noticed[] {
 
 function fittedWith(bare: BareFit, fixesOf: (noticed: Noticed) => Fix[]): FittedLesson {
   const { noticed: _, ...fitted } = bare;
-  return { ...fitted, findings: gathered(bare).map((noticed): Finding => {
-    const { ideas: _ideas, ...finding } = noticed;
-    return { ...finding, fixes: fixesOf(noticed) };
-  }) };
+  return {
+    ...fitted,
+    findings: gathered(bare).map((noticed): Finding => {
+      const { ideas: _ideas, ...finding } = noticed;
+      return { ...finding, fixes: fixesOf(noticed) };
+    }),
+  };
 }
 
 /** The lesson as it would run, findings without fixes yet: what a screen shows at once while `fit` weighs them. */

@@ -1,5 +1,5 @@
-import type { BlockWays, Card, Segment, SwitchCall, Timeline } from '../formats/format.ts';
 import type { Forecast } from '../formats/forecast.ts';
+import type { BlockWays, Card, Segment, SwitchCall, Timeline } from '../formats/format.ts';
 import type { SettingMeta } from '../formats/setting.ts';
 import type { GearLine } from '../gear/cover.ts';
 import type { GearNeed } from '../gear/need.ts';

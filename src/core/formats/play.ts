@@ -74,7 +74,11 @@ export function startPlay<S, State>(rules: PlayRules<S, State>, setup: S): Play<
 }
 
 function backIn<S, State>(rules: PlayRules<S, State>, setup: S, play: Play<State>, leaving: Boxed[]): Play<State> {
-  return leaving.reduce((p, { player }) => ({ ...p, box: p.box.filter((b) => b.player !== player), state: rules.seat(setup, p.state, player) }), play);
+  let next = play;
+  for (const { player } of leaving) {
+    next = { ...next, box: next.box.filter((b) => b.player !== player), state: rules.seat(setup, next.state, player) };
+  }
+  return next;
 }
 
 const over = <S, State>(rules: PlayRules<S, State>, setup: S, play: Play<State>) => play.ended || rules.finished(setup, play.state);
@@ -104,12 +108,23 @@ export function stepPlay<S, State>(rules: PlayRules<S, State>, setup: S, play: P
     const next = { ...moved, state: stepped as State };
     if (rules.finished(setup, next.state)) return next;
     const kinds = rules.releases(event);
-    return backIn(rules, setup, next, next.box.filter((b) => kinds.includes(b.release)));
+    return backIn(
+      rules,
+      setup,
+      next,
+      next.box.filter((b) => kinds.includes(b.release)),
+    );
   }
   return stepCommon(rules, setup, moved, event, present);
 }
 
-function stepCommon<S, State>(rules: PlayRules<S, State>, setup: S, play: Play<State>, event: PlayEvent, present: (p: string) => boolean): Play<State> | Code {
+function stepCommon<S, State>(
+  rules: PlayRules<S, State>,
+  setup: S,
+  play: Play<State>,
+  event: PlayEvent,
+  present: (p: string) => boolean,
+): Play<State> | Code {
   const player = event.player as string;
   const boxed = play.box.some((b) => b.player === player);
   if (event.type === 'end') return { ...play, ended: true };
@@ -144,7 +159,11 @@ export function viewPlay<S, State>(rules: PlayRules<S, State>, setup: S, play: P
 }
 
 /** Folds events over a setup; what the rules do not allow changes nothing and is refused with a finding at.event. */
-export function foldPlay<S, State>(rules: PlayRules<S, State>, rawSetup: unknown, events: readonly PlayEvent[]): { view: PlayView; refused: Finding[] } {
+export function foldPlay<S, State>(
+  rules: PlayRules<S, State>,
+  rawSetup: unknown,
+  events: readonly PlayEvent[],
+): { view: PlayView; refused: Finding[] } {
   const setup = rules.parse(rawSetup);
   if (!Array.isArray(events)) throw new RangeError(`invalid events: ${String(events)}`);
   const refused: Finding[] = [];

@@ -22,7 +22,12 @@ export interface SettingMeta {
 }
 
 /** The value that holds: the teacher's, else the game's for the band, else the format's for the band, else the fallback. */
-export function settle(metas: readonly SettingMeta[], band: Band, game: Record<string, unknown>, teacher: Record<string, unknown>): Record<string, unknown> {
+export function settle(
+  metas: readonly SettingMeta[],
+  band: Band,
+  game: Record<string, unknown>,
+  teacher: Record<string, unknown>,
+): Record<string, unknown> {
   const values: Record<string, unknown> = {};
   for (const meta of metas) values[meta.key] = teacher[meta.key] ?? game[meta.key] ?? meta.byBand?.[band] ?? meta.fallback;
   return values;

@@ -37,3 +37,20 @@ export function readMetres(text: string, units: 'm' | 'ft'): number {
   if (metric[2] === 'cm') return Number(metric[1]) / 100;
   return Number(metric[1]) * (metric[2] || units === 'm' ? 1 : 0.3048);
 }
+
+const IRREGULAR: Record<string, string> = { scarf: 'scarves', bench: 'benches' };
+/** "scarves". */
+export const many = (kind: string): string => IRREGULAR[kind] ?? `${kind}s`;
+/** "1 scarf", "4 scarves". */
+export const counted = (count: number, kind: string): string => `${count} ${count === 1 ? kind : many(kind)}`;
+
+/** "1–4, 7" from sorted whole numbers. */
+export function ranges(numbers: readonly number[]): string {
+  const runs: [number, number][] = [];
+  for (const n of numbers) {
+    const last = runs.at(-1);
+    if (last && n === last[1] + 1) last[1] = n;
+    else runs.push([n, n]);
+  }
+  return runs.map(([a, b]) => (a === b ? `${a}` : `${a}–${b}`)).join(', ');
+}

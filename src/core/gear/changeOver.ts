@@ -18,7 +18,8 @@ export function changeOver(before: readonly GearLine[], after: readonly GearLine
   const old = totals(before);
   const next = totals(after);
   const kinds = [...new Set([...old.keys(), ...next.keys()])];
-  const pick = (count: (kind: string) => number) => kinds.map((gearKind) => ({ gearKind, count: count(gearKind) })).filter((c) => c.count > 0);
+  const pick = (count: (kind: string) => number) =>
+    kinds.map((gearKind) => ({ gearKind, count: count(gearKind) })).filter((c) => c.count > 0);
   const had = (k: string) => old.get(k) ?? 0;
   const wants = (k: string) => next.get(k) ?? 0;
   return { comes: pick((k) => wants(k) - had(k)), goes: pick((k) => had(k) - wants(k)), stays: pick((k) => Math.min(had(k), wants(k))) };

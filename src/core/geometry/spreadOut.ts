@@ -1,4 +1,4 @@
-import { type Area } from './area.ts';
+import type { Area } from './area.ts';
 import { freeSpans, type Span } from './freeSpans.ts';
 import type { PackedRow } from './packUnits.ts';
 

@@ -24,7 +24,8 @@ function check(request: TeamRequest): void {
     ids.add(id);
     if (typeof rating !== 'number' || !Number.isFinite(rating)) throw new RangeError(`invalid rating of ${id}: ${rating}`);
   }
-  if (!Number.isInteger(teams) || teams < 1 || teams > students.length) throw new RangeError(`invalid teams: ${teams} of ${students.length} students`);
+  if (!Number.isInteger(teams) || teams < 1 || teams > students.length)
+    throw new RangeError(`invalid teams: ${teams} of ${students.length} students`);
   if (!Number.isFinite(request.seed)) throw new RangeError(`invalid seed: ${request.seed}`);
   for (const [name, wishes] of Object.entries({ apart: request.apart ?? [], together: request.together ?? [] })) {
     for (const [a, b] of wishes) {
@@ -77,7 +78,10 @@ export function balanceTeams(request: TeamRequest): TeamResult {
   check(request);
   const ids = [...request.students].sort((a, b) => b.rating - a.rating || (a.id < b.id ? -1 : 1)).map((s) => s.id);
   const wishes = { apart: request.apart ?? [], together: request.together ?? [] };
-  const sizes = Array.from({ length: request.teams }, (_, i) => Math.floor(ids.length / request.teams) + (i < ids.length % request.teams ? 1 : 0));
+  const sizes = Array.from(
+    { length: request.teams },
+    (_, i) => Math.floor(ids.length / request.teams) + (i < ids.length % request.teams ? 1 : 0),
+  );
   const start = divide(ids, sizes, wishes);
   if (!start) {
     return { ok: false, findings: [{ code: 'wishes-conflict', weight: 'stop', at: {}, data: { ...irreducible(ids, sizes, wishes) } }] };
@@ -86,7 +90,9 @@ export function balanceTeams(request: TeamRequest): TeamResult {
   const clumps = clumpsOf(ids, wishes.together);
   const clumpAt = new Map(clumps.flatMap((clump, i) => clump.map((id) => [id, i] as const)));
   const sumOf = clumps.map((clump) => clump.reduce((sum, id) => sum + student.get(id)!.rating, 0));
-  const tagOf = (request.spread ?? []).map((tag) => clumps.map((clump) => clump.filter((id) => student.get(id)!.tags?.includes(tag)).length));
+  const tagOf = (request.spread ?? []).map((tag) =>
+    clumps.map((clump) => clump.filter((id) => student.get(id)!.tags?.includes(tag)).length),
+  );
   const rivals = clumps.map(() => new Set<number>());
   for (const [a, b] of wishes.apart) {
     rivals[clumpAt.get(a)!].add(clumpAt.get(b)!);
@@ -97,7 +103,9 @@ export function balanceTeams(request: TeamRequest): TeamResult {
     teams: start.map((team) => [...new Set(team.map((id) => clumpAt.get(id)!))]),
     sums: start.map((team) => team.reduce((sum, id) => sum + student.get(id)!.rating, 0)),
     sizes: start.map((team) => team.length),
-    tagCounts: tagOf.map((counts) => start.map((team) => [...new Set(team.map((id) => clumpAt.get(id)!))].reduce((sum, c) => sum + counts[c], 0))),
+    tagCounts: tagOf.map((counts) =>
+      start.map((team) => [...new Set(team.map((id) => clumpAt.get(id)!))].reduce((sum, c) => sum + counts[c], 0)),
+    ),
   };
   /** Moves a clump between teams in place (by its slot), so that a refused swap can be taken back the same way. */
   const carry = (from: number, to: number, clump: number) => {
@@ -112,7 +120,8 @@ export function balanceTeams(request: TeamRequest): TeamResult {
       board.tagCounts[k][to] += counts[clump];
     });
   };
-  const welcome = (team: number, clump: number, leaving: number) => !board.teams[team].some((other) => other !== leaving && rivals[clump].has(other));
+  const welcome = (team: number, clump: number, leaving: number) =>
+    !board.teams[team].some((other) => other !== leaving && rivals[clump].has(other));
   const random = chance(request.seed);
   let now = costOf(board, middle);
   let best = { teams: board.teams.map((t) => [...t]), cost: now };

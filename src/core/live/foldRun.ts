@@ -64,7 +64,16 @@ export function foldRun(plan: RunPlan, startedAt: number, log: readonly RunEvent
   const plays: Record<string, PlayEvent[]> = {};
   const blockFrom: Record<number, number> = {};
   const ran: RanStep[] = [];
-  const state = { step: 0, from: 0, length: (steps[0]?.seconds ?? 0) * 1000, active: 0, wall: startedAt, paused: false, ended: false, pausedMs: 0 };
+  const state = {
+    step: 0,
+    from: 0,
+    length: (steps[0]?.seconds ?? 0) * 1000,
+    active: 0,
+    wall: startedAt,
+    paused: false,
+    ended: false,
+    pausedMs: 0,
+  };
 
   const enter = (step: number, at: number) => {
     state.step = step;
@@ -78,7 +87,8 @@ export function foldRun(plan: RunPlan, startedAt: number, log: readonly RunEvent
     ran.push({ step: state.step, from: state.from, until: at });
     const { game, id } = plan.blocks[block];
     if (!game) return;
-    for (const event of formatOf(game.format).clockEvents(segment)) plays[id] = [...(plays[id] ?? []), { ...event, at: inBlock(block, at) }];
+    for (const event of formatOf(game.format).clockEvents(segment))
+      plays[id] = [...(plays[id] ?? []), { ...event, at: inBlock(block, at) }];
   };
   const run = (until: number) => {
     while (state.step < steps.length - 1 && until >= state.from + state.length) {
@@ -115,7 +125,8 @@ export function foldRun(plan: RunPlan, startedAt: number, log: readonly RunEvent
       enter(state.step + 1, state.active);
     } else if (event.type === 'play') {
       const block = plan.blocks.findIndex((b) => b.id === event.blockId);
-      if (block >= 0 && blockFrom[block] !== undefined) plays[event.blockId] = [...(plays[event.blockId] ?? []), { ...event.event, at: inBlock(block, state.active) }];
+      if (block >= 0 && blockFrom[block] !== undefined)
+        plays[event.blockId] = [...(plays[event.blockId] ?? []), { ...event.event, at: inBlock(block, state.active) }];
     } else if (event.type === 'count') counts[event.gearKind] = event.counted;
     else if (event.type === 'note') notes.push(event.text);
     else if (event.type === 'end') {
@@ -125,7 +136,9 @@ export function foldRun(plan: RunPlan, startedAt: number, log: readonly RunEvent
   }
   if (!state.ended) pass(now);
 
-  const folded = plan.blocks.flatMap((b) => (b.game ? [[b.id, formatOf(b.game.format).replay(b.game.play, plays[b.id] ?? [])] as const] : []));
+  const folded = plan.blocks.flatMap((b) =>
+    b.game ? [[b.id, formatOf(b.game.format).replay(b.game.play, plays[b.id] ?? [])] as const] : [],
+  );
   return {
     steps,
     step: state.step,

@@ -26,7 +26,10 @@ export interface LogEntry {
 export function logEntry(run: Run, events: readonly RunEvent[], now: number): LogEntry {
   const plan = planOf(run);
   const state = foldRun(plan, run.startedAt, events, now);
-  const running = state.ended || !state.steps.length ? [] : [{ step: state.step, from: state.activeMs - (state.lengthMs - state.remainingMs), until: state.activeMs }];
+  const running =
+    state.ended || !state.steps.length
+      ? []
+      : [{ step: state.step, from: state.activeMs - (state.lengthMs - state.remainingMs), until: state.activeMs }];
   const ran = [...state.ran, ...running];
   const blocks = plan.blocks.map((block, b) => {
     const mine = ran.filter((r) => state.steps[r.step].block === b);
@@ -43,7 +46,14 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
     if (!block.game) return [];
     const { view } = state.plays[block.id];
     const groups = block.game.groups.map((_, g) => view.scores[`group-${g + 1}`] ?? 0);
-    return [{ block: block.title, groups, members: block.game.groups.map((g) => g.map((id) => plan.names[id] ?? id)), best: Math.max(0, ...groups) }];
+    return [
+      {
+        block: block.title,
+        groups,
+        members: block.game.groups.map((g) => g.map((id) => plan.names[id] ?? id)),
+        best: Math.max(0, ...groups),
+      },
+    ];
   });
   const gear = plan.blocks.flatMap((b) => b.game?.gear ?? []);
   return {
@@ -60,7 +70,11 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
     blocks,
     points,
     absent: plan.absent.map((id) => plan.names[id] ?? id),
-    gearMissing: gear.flatMap((g) => (g.gearKind in state.counts && state.counts[g.gearKind] < g.need ? [{ gearKind: g.gearKind, counted: state.counts[g.gearKind], need: g.need }] : [])),
+    gearMissing: gear.flatMap((g) =>
+      g.gearKind in state.counts && state.counts[g.gearKind] < g.need
+        ? [{ gearKind: g.gearKind, counted: state.counts[g.gearKind], need: g.need }]
+        : [],
+    ),
     note: state.notes.at(-1) ?? '',
   };
 }

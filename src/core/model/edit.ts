@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { BlockId, StudentId } from './ids.ts';
-import { Block, Lesson, Placed } from './lesson.ts';
+import { Block, type Lesson, Placed } from './lesson.ts';
 import { line, note, whole } from './text.ts';
 
 const blockPatch = z
@@ -26,9 +26,13 @@ const Single = z.discriminatedUnion('kind', [
 export type Edit = z.infer<typeof Single> | { kind: 'many'; edits: Edit[] };
 
 /** A small invertible change of a lesson; `many` is one gesture of several. */
-export const Edit: z.ZodType<Edit> = z.lazy(() => z.union([Single, z.object({ kind: z.literal('many'), edits: z.array(Edit).min(1).max(100) })]));
+export const Edit: z.ZodType<Edit> = z.lazy(() =>
+  z.union([Single, z.object({ kind: z.literal('many'), edits: z.array(Edit).min(1).max(100) })]),
+);
 
-export type Applied = { ok: true; lesson: Lesson; inverse: Edit } | { ok: false; code: 'unknown-block' | 'not-a-game' | 'unknown-key' | 'bad-field'; path: string };
+export type Applied =
+  | { ok: true; lesson: Lesson; inverse: Edit }
+  | { ok: false; code: 'unknown-block' | 'not-a-game' | 'unknown-key' | 'bad-field'; path: string };
 
 const refuse = (code: Extract<Applied, { ok: false }>['code'], path: string): Applied => ({ ok: false, code, path });
 
@@ -39,7 +43,11 @@ function withBlock(lesson: Lesson, blockId: string, change: (block: Block) => Bl
 function onGame(lesson: Lesson, edit: Extract<Edit, { kind: 'set-setting' | 'place' | 'set-groups' }>, block: Block): Applied {
   const game = block.game;
   if (!game) return refuse('not-a-game', 'blockId');
-  const put = (next: typeof game, inverse: Edit): Applied => ({ ok: true, lesson: withBlock(lesson, block.id, (b) => ({ ...b, game: next })), inverse });
+  const put = (next: typeof game, inverse: Edit): Applied => ({
+    ok: true,
+    lesson: withBlock(lesson, block.id, (b) => ({ ...b, game: next })),
+    inverse,
+  });
   if (edit.kind === 'set-setting') {
     const { [edit.key]: old, ...rest } = game.settings;
     const settings = edit.value === null || edit.value === undefined ? rest : { ...rest, [edit.key]: edit.value };
@@ -55,7 +63,8 @@ function onGame(lesson: Lesson, edit: Extract<Edit, { kind: 'set-setting' | 'pla
 }
 
 function applySingle(lesson: Lesson, edit: Exclude<Edit, { kind: 'many' }>): Applied {
-  if (edit.kind === 'rename') return { ok: true, lesson: { ...lesson, title: edit.title }, inverse: { kind: 'rename', title: lesson.title } };
+  if (edit.kind === 'rename')
+    return { ok: true, lesson: { ...lesson, title: edit.title }, inverse: { kind: 'rename', title: lesson.title } };
   if (edit.kind === 'accept') {
     const old = lesson.accepted.find((a) => a.key === edit.key);
     const accepted = [...lesson.accepted.filter((a) => a.key !== edit.key), { key: edit.key, reason: edit.reason }];
@@ -65,7 +74,11 @@ function applySingle(lesson: Lesson, edit: Exclude<Edit, { kind: 'many' }>): App
   if (edit.kind === 'unaccept') {
     const old = lesson.accepted.find((a) => a.key === edit.key);
     if (!old) return refuse('unknown-key', 'key');
-    return { ok: true, lesson: { ...lesson, accepted: lesson.accepted.filter((a) => a !== old) }, inverse: { kind: 'accept', key: old.key, reason: old.reason } };
+    return {
+      ok: true,
+      lesson: { ...lesson, accepted: lesson.accepted.filter((a) => a !== old) },
+      inverse: { kind: 'accept', key: old.key, reason: old.reason },
+    };
   }
   if (edit.kind === 'insert-block') {
     if (edit.index > lesson.blocks.length || lesson.blocks.some((b) => b.id === edit.block.id)) return refuse('bad-field', 'index');
@@ -76,12 +89,20 @@ function applySingle(lesson: Lesson, edit: Exclude<Edit, { kind: 'many' }>): App
   if (at < 0) return refuse('unknown-block', 'blockId');
   const block = lesson.blocks[at];
   if (edit.kind === 'remove-block') {
-    return { ok: true, lesson: { ...lesson, blocks: lesson.blocks.filter((b) => b !== block) }, inverse: { kind: 'insert-block', index: at, block } };
+    return {
+      ok: true,
+      lesson: { ...lesson, blocks: lesson.blocks.filter((b) => b !== block) },
+      inverse: { kind: 'insert-block', index: at, block },
+    };
   }
   if (edit.kind === 'move-block') {
     const rest = lesson.blocks.filter((b) => b !== block);
     if (edit.index > rest.length) return refuse('bad-field', 'index');
-    return { ok: true, lesson: { ...lesson, blocks: [...rest.slice(0, edit.index), block, ...rest.slice(edit.index)] }, inverse: { ...edit, index: at } };
+    return {
+      ok: true,
+      lesson: { ...lesson, blocks: [...rest.slice(0, edit.index), block, ...rest.slice(edit.index)] },
+      inverse: { ...edit, index: at },
+    };
   }
   if (edit.kind === 'set-block') {
     const next = { ...block, ...edit.patch };

@@ -4,13 +4,36 @@ import { recordOf } from './record.ts';
 import { line, optionalLine, whole } from './text.ts';
 
 export const GEAR_KINDS = [
-  'disc', 'sliding stone', 'soft ball', 'light ball', 'beanbag', 'scarf', 'ribbon', 'juggling cube', 'hoop', 'cone', 'rope', 'mat', 'bib',
-  'bell', 'target', 'low net', 'paddle', 'gate', 'basket', 'floor spot', 'map card', 'bench', 'timer', 'other',
+  'disc',
+  'sliding stone',
+  'soft ball',
+  'light ball',
+  'beanbag',
+  'scarf',
+  'ribbon',
+  'juggling cube',
+  'hoop',
+  'cone',
+  'rope',
+  'mat',
+  'bib',
+  'bell',
+  'target',
+  'low net',
+  'paddle',
+  'gate',
+  'basket',
+  'floor spot',
+  'map card',
+  'bench',
+  'timer',
+  'other',
 ] as const;
 export const GearKind = z.enum(GEAR_KINDS, { message: 'choice' });
 export type GearKind = z.infer<typeof GearKind>;
 
-const measure = (most: number) => z.number({ message: 'number' }).positive({ message: 'too-small' }).max(most, { message: 'too-large' }).optional();
+const measure = (most: number) =>
+  z.number({ message: 'number' }).positive({ message: 'too-small' }).max(most, { message: 'too-large' }).optional();
 
 /** One line of the cupboard: how many of what, and what it is like. Metres, grams, millimetres where the name says so. */
 export const Gear = z.object({

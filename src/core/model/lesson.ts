@@ -4,8 +4,7 @@ import { recordOf } from './record.ts';
 import { line, metres, note, whole } from './text.ts';
 
 /** Something chosen or already seen on paper: a re-fit disturbs what is pinned least. */
-const choice = <T extends z.ZodType>(value: T) =>
-  z.object({ value, by: z.enum(['teacher', 'fit']), pinned: z.boolean() });
+const choice = <T extends z.ZodType>(value: T) => z.object({ value, by: z.enum(['teacher', 'fit']), pinned: z.boolean() });
 
 export const PHASES = ['arrive', 'attendance', 'explain', 'walk', 'game', 'water', 'reset', 'close', 'leave'] as const;
 export const Phase = z.enum(PHASES, { message: 'choice' });

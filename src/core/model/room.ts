@@ -57,8 +57,10 @@ export const Room = z
         ctx.addIssue({ code: 'custom', path: ['doors', i, 'atM'], message: 'outside-wall' });
     });
     room.fixed.forEach((thing, i) => {
-      if (thing.xM + thing.widthM > size.x + size.width + 1e-6) ctx.addIssue({ code: 'custom', path: ['fixed', i, 'xM'], message: 'outside-room' });
-      if (thing.yM + thing.depthM > size.y + size.depth + 1e-6) ctx.addIssue({ code: 'custom', path: ['fixed', i, 'yM'], message: 'outside-room' });
+      if (thing.xM + thing.widthM > size.x + size.width + 1e-6)
+        ctx.addIssue({ code: 'custom', path: ['fixed', i, 'xM'], message: 'outside-room' });
+      if (thing.yM + thing.depthM > size.y + size.depth + 1e-6)
+        ctx.addIssue({ code: 'custom', path: ['fixed', i, 'yM'], message: 'outside-room' });
     });
   });
 export type Room = z.infer<typeof Room>;

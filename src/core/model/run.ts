@@ -21,7 +21,13 @@ export const RunEvent = z.discriminatedUnion('type', [
 export type RunEvent = z.infer<typeof RunEvent>;
 
 /** The frozen plan as far as every reader relies on it; live/runPlan.ts knows the rest. */
-const plan = z.looseObject({ content: z.number(), playVersion: z.number(), className: z.string(), lessonTitle: z.string(), blocks: z.array(z.looseObject({ id: z.string(), segments: z.array(z.looseObject({})) })) });
+const plan = z.looseObject({
+  content: z.number(),
+  playVersion: z.number(),
+  className: z.string(),
+  lessonTitle: z.string(),
+  blocks: z.array(z.looseObject({ id: z.string(), segments: z.array(z.looseObject({})) })),
+});
 
 export const Run = z.object({
   ...recordOf('run', 1),

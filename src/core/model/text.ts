@@ -25,7 +25,8 @@ export const note = (most: number) =>
     .regex(/^[^<>]*$/u, { message: 'characters' });
 
 /** Metres within bounds. */
-export const metres = (least: number, most: number) => z.number({ message: 'number' }).min(least, { message: 'too-small' }).max(most, { message: 'too-large' });
+export const metres = (least: number, most: number) =>
+  z.number({ message: 'number' }).min(least, { message: 'too-small' }).max(most, { message: 'too-large' });
 
 /** A whole number within bounds. */
 export const whole = (least: number, most: number) =>

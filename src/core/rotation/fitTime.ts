@@ -6,9 +6,7 @@ export interface TimeBlock {
   most: number;
   weight: number;
 }
-export type TimeResult =
-  | { ok: true; seconds: Record<string, number>; spare: number }
-  | { ok: false; findings: Finding[]; over: number };
+export type TimeResult = { ok: true; seconds: Record<string, number>; spare: number } | { ok: false; findings: Finding[]; over: number };
 
 function check(request: { periodSeconds: number; blocks: readonly TimeBlock[] }): void {
   const { periodSeconds, blocks } = request;
@@ -29,7 +27,9 @@ const share = (b: TimeBlock, lambda: number) => (b.weight === 0 ? b.least : Math
 /** The λ at which clamp(λ·weight) sums to `target`: exact, between two neighbouring break points of a rising broken line. */
 function levelFor(blocks: readonly TimeBlock[], target: number): number {
   const total = (lambda: number) => blocks.reduce((sum, b) => sum + share(b, lambda), 0);
-  const breaks = [...new Set(blocks.filter((b) => b.weight > 0).flatMap((b) => [b.least / b.weight, b.most / b.weight]))].sort((a, b) => a - b);
+  const breaks = [...new Set(blocks.filter((b) => b.weight > 0).flatMap((b) => [b.least / b.weight, b.most / b.weight]))].sort(
+    (a, b) => a - b,
+  );
   let low = 0;
   for (const lambda of breaks) {
     if (total(lambda) < target) {

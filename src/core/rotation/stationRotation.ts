@@ -28,6 +28,8 @@ export function stationRotation(request: StationRotationRequest): { rounds: Rota
   if (direction !== 1 && direction !== -1) throw new RangeError(`invalid direction: ${direction}`);
   const rounds = rotationRounds({ groups, stations, workOfLap: Array(laps).fill(workSeconds), moveSeconds, direction });
   const overflow = Math.max(0, groups - stations);
-  const findings: Finding[] = overflow ? [{ code: 'rotation-overflow', weight: 'caution', at: {}, data: { groups, stations, overflow } }] : [];
+  const findings: Finding[] = overflow
+    ? [{ code: 'rotation-overflow', weight: 'caution', at: {}, data: { groups, stations, overflow } }]
+    : [];
   return { rounds, totalSeconds: rounds.length * workSeconds + (rounds.length - 1) * moveSeconds, findings };
 }

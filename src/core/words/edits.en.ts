@@ -2,7 +2,10 @@ import type { Edit } from '../model/edit.ts';
 import type { Lesson } from '../model/lesson.ts';
 import { FORMAT_WORDS } from './en.ts';
 
-const settingLabel = (key: string) => Object.values(FORMAT_WORDS).find((w) => key in w.settings)?.settings[key].label.toLowerCase() ?? key;
+const settingLabel = (key: string) =>
+  Object.values(FORMAT_WORDS)
+    .find((w) => key in w.settings)
+    ?.settings[key].label.toLowerCase() ?? key;
 
 /** What an edit is called in "Undo: …". `pieceTitle` names a piece that was placed. */
 export function editName(edit: Edit, lesson: Lesson, pieceTitle: (id: string) => string = (id) => id): string {

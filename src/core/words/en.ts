@@ -1,5 +1,6 @@
+import type { SwitchCall } from '../formats/format.ts';
 import type { FormatWords } from '../formats/formatWords.ts';
-import { duration, type Speak } from '../formats/speak.ts';
+import { counted, duration, many, ranges, type Speak } from '../formats/speak.ts';
 import { stationsWords } from '../formats/stations/words.en.ts';
 import type { Finding, Fix } from '../model/finding.ts';
 import type { FormatId } from '../model/game.ts';
@@ -15,7 +16,10 @@ const n = (d: Data, key: string) => Number(d[key]);
 const t = (d: Data, key: string) => String(d[key] ?? '');
 
 const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
-  'over-bell': (d) => ({ what: `${duration(n(d, 'over'))} over the bell`, why: `The shortest this lesson can be is ${duration(n(d, 'over'))} longer than the period.` }),
+  'over-bell': (d) => ({
+    what: `${duration(n(d, 'over'))} over the bell`,
+    why: `The shortest this lesson can be is ${duration(n(d, 'over'))} longer than the period.`,
+  }),
   'explaining-too-long': (d) => ({
     what: `Explaining takes ${duration(n(d, 'seconds'))}`,
     why: `House default for this band: at most ${duration(n(d, 'most'))}. Listening fades and playing time goes.`,
@@ -23,11 +27,17 @@ const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
   'time-left': (d) => ({ what: `${duration(n(d, 'spare'))} left before the bell`, why: 'Every block is as long as it may be.' }),
   'piece-outside': (d) => ({ what: `${t(d, 'title')} stands outside the room`, why: 'Nobody can work beyond the wall.' }),
   'pieces-too-close': (d, speak) => ({
-    what: n(d, 'found') < 0 ? `${t(d, 'title')} and ${t(d, 'other')} overlap` : `${t(d, 'title')} stands ${speak.metres(n(d, 'found'))} from ${t(d, 'other')}`,
+    what:
+      n(d, 'found') < 0
+        ? `${t(d, 'title')} and ${t(d, 'other')} overlap`
+        : `${t(d, 'title')} stands ${speak.metres(n(d, 'found'))} from ${t(d, 'other')}`,
     why: `The gap between stations is set to ${speak.metres(n(d, 'wanted'))}, so that one group's play does not land in the other's.`,
   }),
   'too-near': (d, speak) => ({
-    what: d.what === 'door' ? `${t(d, 'title')} stands by the ${t(d, 'name')}` : `${t(d, 'title')} is too near the ${d.what === 'wall' ? 'wall' : t(d, 'name')}`,
+    what:
+      d.what === 'door'
+        ? `${t(d, 'title')} stands by the ${t(d, 'name')}`
+        : `${t(d, 'title')} is too near the ${d.what === 'wall' ? 'wall' : t(d, 'name')}`,
     why:
       d.what === 'door'
         ? `${speak.metres(n(d, 'found'))} from the floor kept clear; people coming in walk into play. ${speak.metres(n(d, 'wanted'))} wanted; exits stay free, local rules decide.`
@@ -36,13 +46,20 @@ const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
           : `${speak.metres(n(d, 'found'))}; ${speak.metres(n(d, 'wanted'))} wanted (house default, local rules decide).`,
   }),
   'gear-short': (d) => ({
-    what: `${n(d, 'short')} ${t(d, 'gearKind')}${n(d, 'short') === 1 ? '' : 's'} short`,
+    what: `${counted(n(d, 'short'), t(d, 'gearKind'))} short`,
     why: `${n(d, 'need')} needed at once (${(d.places as string[]).join(', ')}), ${n(d, 'have')} in the cupboard. Some would stand without.`,
   }),
-  'apart-together': (d, speak) => ({ what: `${speak.student(t(d, 'a'))} and ${speak.student(t(d, 'b'))} are together`, why: `Both are in group ${n(d, 'group') + 1}; you wished them apart.` }),
+  'apart-together': (d, speak) => ({
+    what: `${speak.student(t(d, 'a'))} and ${speak.student(t(d, 'b'))} are together`,
+    why: `Both are in group ${n(d, 'group') + 1}; you wished them apart.`,
+  }),
   'wishes-conflict': (d, speak) => {
-    const pairs = (key: string, word: string) => ((d[key] ?? []) as [string, string][]).map(([a, b]) => `${speak.student(a)} ${word} ${speak.student(b)}`);
-    return { what: 'Wishes that cannot hold together', why: `${[...pairs('apart', 'apart from'), ...pairs('together', 'with')].join('; ')}. The groups hold the others.` };
+    const pairs = (key: string, word: string) =>
+      ((d[key] ?? []) as [string, string][]).map(([a, b]) => `${speak.student(a)} ${word} ${speak.student(b)}`);
+    return {
+      what: 'Wishes that cannot hold together',
+      why: `${[...pairs('apart', 'apart from'), ...pairs('together', 'with')].join('; ')}. The groups hold the others.`,
+    };
   },
   'no-game': () => ({ what: 'No game in this lesson yet', why: 'Add one on the strip; the floor and the groups follow from it.' }),
   'game-missing': () => ({ what: 'The game of this block is gone', why: 'Choose another, or remove the block.' }),
@@ -101,22 +118,42 @@ export function fixWords(fix: Pick<Fix, 'code' | 'data'>, speak: Speak): string 
 export function changeWords({ before, after }: Pick<Fix, 'before' | 'after'>): string {
   const parts: string[] = [];
   const percent = (v: number) => Math.round(v * 100);
-  if (before.overSeconds !== after.overSeconds) parts.push(after.overSeconds ? `still ${duration(after.overSeconds)} over` : 'fits the bell');
+  if (before.overSeconds !== after.overSeconds)
+    parts.push(after.overSeconds ? `still ${duration(after.overSeconds)} over` : 'fits the bell');
   if (before.unplaced !== after.unplaced) parts.push(`${after.unplaced} unplaced`);
   if (before.gearShort !== after.gearShort) parts.push(`gear short ${before.gearShort} → ${after.gearShort}`);
-  if (percent(before.timeOnTask) !== percent(after.timeOnTask)) parts.push(`on task ${percent(before.timeOnTask)} → ${percent(after.timeOnTask)} %`);
+  if (percent(before.timeOnTask) !== percent(after.timeOnTask))
+    parts.push(`on task ${percent(before.timeOnTask)} → ${percent(after.timeOnTask)} %`);
   if (Math.abs(before.turns - after.turns) >= 0.5) parts.push(`turns ${Math.round(before.turns)} → ${Math.round(after.turns)}`);
   return parts.slice(0, 2).join(', ') || 'nothing else changes';
 }
 
 export const STATUS_WORDS: Record<Status, string> = {
-  present: 'present', late: 'late', light: 'light activity', 'no-shoes': 'no suitable shoes', excused: 'excused', absent: 'absent',
+  present: 'present',
+  late: 'late',
+  light: 'light activity',
+  'no-shoes': 'no suitable shoes',
+  excused: 'excused',
+  absent: 'absent',
 };
 export const ROLE_WORDS: Record<Role, string> = {
-  plays: 'plays', light: 'plays lightly', scores: 'keeps score', times: 'keeps time', helps: 'helps set up', away: 'not here',
+  plays: 'plays',
+  light: 'plays lightly',
+  scores: 'keeps score',
+  times: 'keeps time',
+  helps: 'helps set up',
+  away: 'not here',
 };
 export const PHASE_WORDS: Record<string, string> = {
-  arrive: 'Arrive', attendance: 'Attendance', explain: 'Explain', walk: 'Walk round', game: 'Game', water: 'Water', reset: 'Put away', close: 'Close', leave: 'Leave',
+  arrive: 'Arrive',
+  attendance: 'Attendance',
+  explain: 'Explain',
+  walk: 'Walk round',
+  game: 'Game',
+  water: 'Water',
+  reset: 'Put away',
+  close: 'Close',
+  leave: 'Leave',
 };
 
 /** Messages of bad input by code. */
@@ -142,3 +179,21 @@ export const INPUT_WORDS: Record<string, string> = {
   'unknown-key': 'is not known',
 };
 export const inputWords = (code: string): string => INPUT_WORDS[code] ?? 'cannot be used';
+
+/** What to call out at a switch: first what changes hands, clothes or places, then what stays, then what is laid out again. */
+export function callWords(calls: readonly SwitchCall[], numberOf: (pieceId: string) => number): string[] {
+  const at = (list: readonly SwitchCall[]) => ranges([...new Set(list.map((c) => numberOf(c.pieceId)))].sort((a, b) => a - b));
+  const tail = (c: SwitchCall) => (c.where ? `, ${c.where}` : '');
+  const each = (verb: SwitchCall['verb'], say: (c: SwitchCall) => string) => calls.filter((c) => c.verb === verb).map(say);
+  const resets = calls.filter((c) => c.verb === 'reset');
+  const stays = calls.filter((c) => c.verb === 'stays' && c.where);
+  return [
+    ...each('take-off', (c) => `${sentence(many(c.gearKind))} off at ${numberOf(c.pieceId)}${tail(c)}.`),
+    ...each('carry', (c) => `Take your ${c.gearKind} from ${numberOf(c.pieceId)}${tail(c)}.`),
+    ...each('park', (c) => `Park the ${c.gearKind} at ${numberOf(c.pieceId)}${tail(c)}.`),
+    ...stays.map((c) => `${sentence(many(c.gearKind))} stay ${c.where} at ${numberOf(c.pieceId)}.`),
+    ...(resets.length ? [`Lay out as found at ${at(resets)}.`] : []),
+  ];
+}
+
+const sentence = (text: string) => text.slice(0, 1).toUpperCase() + text.slice(1);

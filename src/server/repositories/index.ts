@@ -12,13 +12,43 @@ import { recordsOf } from './records.ts';
 
 export const schoolRecords = recordsOf<School>(tables.schools, School, 1, (r) => r.schoolId);
 export const classRecords = recordsOf<SchoolClass>(tables.classes, SchoolClass, 1, (r) => r.id);
-export const studentRecords = recordsOf<Student>(tables.students, Student, 1, (r) => r.id, (r) => ({ classId: r.classId }));
-export const ratingRecords = recordsOf<StudentPrivate>(tables.studentPrivates, StudentPrivate, 1, (r) => r.studentId, (r) => ({ classId: r.classId }));
-export const wishRecords = recordsOf<Wish>(tables.wishes, Wish, 1, (r) => r.id, (r) => ({ classId: r.classId }));
+export const studentRecords = recordsOf<Student>(
+  tables.students,
+  Student,
+  1,
+  (r) => r.id,
+  (r) => ({ classId: r.classId }),
+);
+export const ratingRecords = recordsOf<StudentPrivate>(
+  tables.studentPrivates,
+  StudentPrivate,
+  1,
+  (r) => r.studentId,
+  (r) => ({ classId: r.classId }),
+);
+export const wishRecords = recordsOf<Wish>(
+  tables.wishes,
+  Wish,
+  1,
+  (r) => r.id,
+  (r) => ({ classId: r.classId }),
+);
 export const roomRecords = recordsOf<Room>(tables.rooms, Room, 1, (r) => r.id);
 export const gearRecords = recordsOf<Gear>(tables.gear, Gear, 1, (r) => r.id);
 export const gameRecords = recordsOf<Game>(tables.games, Game, 1, (r) => r.id);
 export const lessonRecords = recordsOf<Lesson>(tables.lessons, Lesson, 1, (r) => r.id);
-export const periodRecords = recordsOf<Period>(tables.periods, Period, 1, (r) => r.id, (r) => ({ date: r.date, lessonId: r.lessonId }));
+export const periodRecords = recordsOf<Period>(
+  tables.periods,
+  Period,
+  1,
+  (r) => r.id,
+  (r) => ({ date: r.date, lessonId: r.lessonId }),
+);
 export const attendanceRecords = recordsOf<Attendance>(tables.attendances, Attendance, 1, (r) => r.periodId);
-export const runRecords = recordsOf<Run>(tables.runs, Run, 1, (r) => r.id, (r) => ({ periodId: r.periodId, classId: r.classId }));
+export const runRecords = recordsOf<Run>(
+  tables.runs,
+  Run,
+  1,
+  (r) => r.id,
+  (r) => ({ periodId: r.periodId, classId: r.classId }),
+);

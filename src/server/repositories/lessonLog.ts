@@ -19,7 +19,15 @@ export interface StoredEdit {
 /** All edits of a lesson, oldest first. */
 export async function readLessonLog(db: Database, lessonId: string): Promise<StoredEdit[]> {
   const rows = await db.select().from(lessonEdits).where(eq(lessonEdits.lessonId, lessonId)).orderBy(asc(lessonEdits.revision));
-  return rows.map(({ revision, id, name, edit, inverse, undoes, redoes }) => ({ revision, id, name, edit: Edit.parse(edit), inverse: Edit.parse(inverse), undoes, redoes }));
+  return rows.map(({ revision, id, name, edit, inverse, undoes, redoes }) => ({
+    revision,
+    id,
+    name,
+    edit: Edit.parse(edit),
+    inverse: Edit.parse(inverse),
+    undoes,
+    redoes,
+  }));
 }
 
 /**
@@ -40,13 +48,24 @@ export async function appendLessonEdit(
     }
     const applied = applyEdit(lesson, request.edit);
     if (lesson.revision !== request.revision) {
-      throw new Problem(409, 'stale', [{ path: ['revision'], code: 'stale' }], { stored: lesson, yours: applied.ok ? applied.lesson : null });
+      throw new Problem(409, 'stale', [{ path: ['revision'], code: 'stale' }], {
+        stored: lesson,
+        yours: applied.ok ? applied.lesson : null,
+      });
     }
     if (!applied.ok) throw new Problem(400, applied.code, [{ path: ['edit', applied.path], code: applied.code }]);
     const parsed = Lesson.safeParse(applied.lesson);
     if (!parsed.success) throw new Problem(400, 'bad-input', inputIssues(parsed.error));
     const saved = await lessonRecords.put(tx, parsed.data);
-    const stored = { revision: saved.revision, id: request.id, name: request.name, edit: request.edit, inverse: applied.inverse, undoes: request.undoes ?? null, redoes: request.redoes ?? null };
+    const stored = {
+      revision: saved.revision,
+      id: request.id,
+      name: request.name,
+      edit: request.edit,
+      inverse: applied.inverse,
+      undoes: request.undoes ?? null,
+      redoes: request.redoes ?? null,
+    };
     await tx.insert(lessonEdits).values({ lessonId, ...stored });
     return { lesson: saved, stored };
   });

@@ -13,16 +13,36 @@ interface Head {
 }
 
 /** Reading and writing one kind of record. Rows are upgraded and parsed on the way out; a write names the revision it saw. */
-export function recordsOf<T extends Head>(table: RecordTable, schema: z.ZodType<T>, newest: number, idOf: (record: T) => string, columns: (record: T) => Record<string, unknown> = () => ({})) {
+export function recordsOf<T extends Head>(
+  table: RecordTable,
+  schema: z.ZodType<T>,
+  newest: number,
+  idOf: (record: T) => string,
+  columns: (record: T) => Record<string, unknown> = () => ({}),
+) {
   const out = (row: { data: unknown }): T => schema.parse(upgrade(row.data as Record<string, unknown>, newest));
-  const rowOf = (record: T) => ({ id: idOf(record), schoolId: record.schoolId, version: record.version, revision: record.revision, data: record, ...columns(record) });
+  const rowOf = (record: T) => ({
+    id: idOf(record),
+    schoolId: record.schoolId,
+    version: record.version,
+    revision: record.revision,
+    data: record,
+    ...columns(record),
+  });
   return {
     async list(db: Database, where?: SQL): Promise<T[]> {
-      const rows = await db.select({ data: table.data }).from(table as PgTable).where(where).orderBy(table.id);
+      const rows = await db
+        .select({ data: table.data })
+        .from(table as PgTable)
+        .where(where)
+        .orderBy(table.id);
       return (rows as { data: unknown }[]).map(out);
     },
     async find(db: Database, id: string): Promise<T | undefined> {
-      const rows = await db.select({ data: table.data }).from(table as PgTable).where(eq(table.id, id));
+      const rows = await db
+        .select({ data: table.data })
+        .from(table as PgTable)
+        .where(eq(table.id, id));
       return rows.length ? out(rows[0] as { data: unknown }) : undefined;
     },
     /** The record, or Problem 404. */
@@ -32,7 +52,11 @@ export function recordsOf<T extends Head>(table: RecordTable, schema: z.ZodType<
       return found;
     },
     async add(db: Database, record: T): Promise<T> {
-      const rows = await db.insert(table as PgTable).values(rowOf(record) as never).onConflictDoNothing().returning({ id: table.id });
+      const rows = await db
+        .insert(table as PgTable)
+        .values(rowOf(record) as never)
+        .onConflictDoNothing()
+        .returning({ id: table.id });
       if (!rows.length) throw new Problem(409, 'repeated', [{ path: ['id'], code: 'repeated' }]);
       return record;
     },
@@ -44,11 +68,18 @@ export function recordsOf<T extends Head>(table: RecordTable, schema: z.ZodType<
         .set(rowOf(next) as never)
         .where(and(eq(table.id, idOf(record)), eq(table.revision, record.revision)))
         .returning({ id: table.id });
-      if (!rows.length) throw new Problem(409, 'stale', [{ path: ['revision'], code: 'stale' }], { stored: await this.get(db, idOf(record)), yours: record });
+      if (!rows.length)
+        throw new Problem(409, 'stale', [{ path: ['revision'], code: 'stale' }], {
+          stored: await this.get(db, idOf(record)),
+          yours: record,
+        });
       return next;
     },
     async remove(db: Database, id: string): Promise<void> {
-      const rows = await db.delete(table as PgTable).where(eq(table.id, id)).returning({ id: table.id });
+      const rows = await db
+        .delete(table as PgTable)
+        .where(eq(table.id, id))
+        .returning({ id: table.id });
       if (!rows.length) throw new Problem(404, 'unknown-id', [{ path: ['id'], code: 'unknown-id' }]);
     },
   };

@@ -12,10 +12,17 @@ export async function readRunLog(db: Database, runId: string): Promise<RunEvent[
 /** Appends events in one transaction; one that is there already (same id) is left as it is. Returns the whole log. */
 export async function appendRunEvents(db: Database, runId: string, events: readonly RunEvent[]): Promise<RunEvent[]> {
   await db.transaction(async (tx) => {
-    const [{ last }] = await tx.select({ last: sql`coalesce(max(${runEvents.seq}), 0)`.mapWith(Number) }).from(runEvents).where(eq(runEvents.runId, runId));
+    const [{ last }] = await tx
+      .select({ last: sql`coalesce(max(${runEvents.seq}), 0)`.mapWith(Number) })
+      .from(runEvents)
+      .where(eq(runEvents.runId, runId));
     let seq = last;
     for (const event of events) {
-      const rows = await tx.insert(runEvents).values({ runId, seq: seq + 1, id: event.id, at: event.at, data: event }).onConflictDoNothing().returning({ seq: runEvents.seq });
+      const rows = await tx
+        .insert(runEvents)
+        .values({ runId, seq: seq + 1, id: event.id, at: event.at, data: event })
+        .onConflictDoNothing()
+        .returning({ seq: runEvents.seq });
       if (rows.length) seq += 1;
     }
   });

@@ -12,7 +12,10 @@ import { studentPrivates, students, wishes } from '../tables.ts';
 import { periodsOfClass } from './facts.ts';
 import { bodyOf, idParam, newId, route } from './route.ts';
 
-const ImportRequest = z.object({ text: z.string().min(1, { message: 'empty' }).max(200_000, { message: 'too-long' }), commit: z.boolean().optional() });
+const ImportRequest = z.object({
+  text: z.string().min(1, { message: 'empty' }).max(200_000, { message: 'too-long' }),
+  commit: z.boolean().optional(),
+});
 
 /** Everything about a class, private parts included: for the teacher's own screens. */
 export async function readClass(db: Database, id: string) {
@@ -41,7 +44,9 @@ export function classRoutes(db: Database): Router {
     const every = await studentRecords.list(db);
     return all.map((schoolClass) => ({ schoolClass, students: every.filter((s) => s.classId === schoolClass.id).length }));
   });
-  route(router, 'post', '/classes', (req) => classRecords.add(db, readInput(SchoolClass, { ...bodyOf(req), ...head('class', 1), id: newId('c') })));
+  route(router, 'post', '/classes', (req) =>
+    classRecords.add(db, readInput(SchoolClass, { ...bodyOf(req), ...head('class', 1), id: newId('c') })),
+  );
   route(router, 'get', '/classes/:id', (req) => readClass(db, idParam(req)));
   route(router, 'put', '/classes/:id', async (req) => {
     const id = idParam(req);
@@ -70,13 +75,25 @@ export function classRoutes(db: Database): Router {
       const name = `${row.givenName} ${row.familyName}`;
       if (known.has(name.toLowerCase())) preview.errors.push({ row: row.row, column: 'name', code: 'repeated', value: name });
     }
-    if (there.length + preview.rows.length > MOST_STUDENTS) preview.errors.push({ row: MOST_STUDENTS - there.length + 1, column: '', code: 'too-many', value: String(there.length + preview.rows.length) });
+    if (there.length + preview.rows.length > MOST_STUDENTS)
+      preview.errors.push({
+        row: MOST_STUDENTS - there.length + 1,
+        column: '',
+        code: 'too-many',
+        value: String(there.length + preview.rows.length),
+      });
     if (!commit) return { ...preview, added: 0 };
     if (preview.errors.length) {
-      throw new Problem(400, 'bad-input', preview.errors.map((e) => ({ path: ['row', e.row, e.column], code: e.code })), { preview });
+      throw new Problem(
+        400,
+        'bad-input',
+        preview.errors.map((e) => ({ path: ['row', e.row, e.column], code: e.code })),
+        { preview },
+      );
     }
     await db.transaction(async (tx) => {
-      for (const row of preview.rows) await addStudent(tx, id, { givenName: row.givenName, familyName: row.familyName, rating: row.rating });
+      for (const row of preview.rows)
+        await addStudent(tx, id, { givenName: row.givenName, familyName: row.familyName, rating: row.rating });
     });
     return { ...preview, added: preview.rows.length };
   });
@@ -97,7 +114,12 @@ export function classRoutes(db: Database): Router {
         const rating = await ratingRecords.get(tx, student.id);
         await ratingRecords.put(tx, readInput(StudentPrivate, { ...rating, rating: body.rating }));
       }
-      const next = readInput(Student, { ...student, givenName: body.givenName ?? student.givenName, familyName: body.familyName ?? student.familyName, revision: body.revision ?? student.revision });
+      const next = readInput(Student, {
+        ...student,
+        givenName: body.givenName ?? student.givenName,
+        familyName: body.familyName ?? student.familyName,
+        revision: body.revision ?? student.revision,
+      });
       return studentRecords.put(tx, next);
     });
   });

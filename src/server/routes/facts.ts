@@ -33,7 +33,9 @@ export function factRoutes(db: Database): Router {
   });
 
   route(router, 'get', '/gear', () => gearRecords.list(db));
-  route(router, 'post', '/gear', (req) => gearRecords.add(db, readInput(Gear, { latex: false, place: '', ...bodyOf(req), ...head('gear', 1), id: newId('g') })));
+  route(router, 'post', '/gear', (req) =>
+    gearRecords.add(db, readInput(Gear, { latex: false, place: '', ...bodyOf(req), ...head('gear', 1), id: newId('g') })),
+  );
   route(router, 'put', '/gear/:id', async (req) => {
     const id = idParam(req);
     await gearRecords.get(db, id);

@@ -16,13 +16,21 @@ import { readClass } from './classes.ts';
 import { onDate } from './facts.ts';
 import { bodyOf, idParam, newId, route } from './route.ts';
 
-const EditRequest = z.object({ id: EventId, revision: whole(0, 1e9), name: line(120), edit: Edit, undoes: whole(0, 1e9).optional(), redoes: whole(0, 1e9).optional() });
+const EditRequest = z.object({
+  id: EventId,
+  revision: whole(0, 1e9),
+  name: line(120),
+  edit: Edit,
+  undoes: whole(0, 1e9).optional(),
+  redoes: whole(0, 1e9).optional(),
+});
 const NewLesson = z.object({ title: line(60) });
 
 async function checkPeriod(db: Database, period: Period): Promise<Period> {
   if (!(await classRecords.find(db, period.classId))) throw new Problem(400, 'bad-input', [{ path: ['classId'], code: 'unknown-id' }]);
   if (!(await roomRecords.find(db, period.roomId))) throw new Problem(400, 'bad-input', [{ path: ['roomId'], code: 'unknown-id' }]);
-  if (period.lessonId && !(await lessonRecords.find(db, period.lessonId))) throw new Problem(400, 'bad-input', [{ path: ['lessonId'], code: 'unknown-id' }]);
+  if (period.lessonId && !(await lessonRecords.find(db, period.lessonId)))
+    throw new Problem(400, 'bad-input', [{ path: ['lessonId'], code: 'unknown-id' }]);
   return period;
 }
 
@@ -32,7 +40,8 @@ async function checkSettings(db: Database, lesson: Lesson, edit: Edit, path: (st
     for (const [i, each] of edit.edits.entries()) await checkSettings(db, lesson, each, [...path, 'edits', i]);
     return;
   }
-  const block = edit.kind === 'insert-block' ? edit.block : edit.kind === 'set-setting' ? lesson.blocks.find((b) => b.id === edit.blockId) : undefined;
+  const block =
+    edit.kind === 'insert-block' ? edit.block : edit.kind === 'set-setting' ? lesson.blocks.find((b) => b.id === edit.blockId) : undefined;
   if (!block?.game) return;
   const game = await gameRecords.find(db, block.game.gameId);
   if (!game) throw new Problem(400, 'bad-input', [{ path: [...path, 'gameId'], code: 'unknown-id' }]);
@@ -52,7 +61,12 @@ export function planRoutes(db: Database): Router {
     const sorted = all.sort((a, b) => (a.start < b.start ? -1 : 1));
     return Promise.all(sorted.map((period) => readDesk(db, period)));
   });
-  route(router, 'post', '/periods', async (req) => periodRecords.add(db, await checkPeriod(db, readInput(Period, { lessonId: null, ...bodyOf(req), ...head('period', 1), id: newId('p') }))));
+  route(router, 'post', '/periods', async (req) =>
+    periodRecords.add(
+      db,
+      await checkPeriod(db, readInput(Period, { lessonId: null, ...bodyOf(req), ...head('period', 1), id: newId('p') })),
+    ),
+  );
   route(router, 'put', '/periods/:id', async (req) => {
     const id = idParam(req);
     await periodRecords.get(db, id);
@@ -66,8 +80,21 @@ export function planRoutes(db: Database): Router {
     if (period.lessonId) throw new Problem(409, 'repeated', [{ path: ['lessonId'], code: 'repeated' }]);
     const { title } = readInput(NewLesson, bodyOf(req));
     const id = LessonId.parse(newId('l'));
-    const plain = (phase: string, name: string, least: number, most: number, weight = 1) => ({ id: newId('b'), phase, title: name, least, most, weight });
-    const lesson = readInput(Lesson, { ...head('lesson', 1), id, title, blocks: [plain('arrive', 'Arrive', 120, 240), plain('explain', 'Explain', 60, 180), plain('close', 'Close', 120, 300)], accepted: [] });
+    const plain = (phase: string, name: string, least: number, most: number, weight = 1) => ({
+      id: newId('b'),
+      phase,
+      title: name,
+      least,
+      most,
+      weight,
+    });
+    const lesson = readInput(Lesson, {
+      ...head('lesson', 1),
+      id,
+      title,
+      blocks: [plain('arrive', 'Arrive', 120, 240), plain('explain', 'Explain', 60, 180), plain('close', 'Close', 120, 300)],
+      accepted: [],
+    });
     await db.transaction(async (tx) => {
       await lessonRecords.add(tx, lesson);
       await periodRecords.put(tx, { ...period, lessonId: id });
@@ -79,7 +106,8 @@ export function planRoutes(db: Database): Router {
     const period = await periodRecords.get(db, idParam(req));
     const sent = readInput(Attendance, { ...head('attendance', 1), ...bodyOf(req), kind: 'attendance', version: 1, periodId: period.id });
     const there = new Set((await readClass(db, period.classId)).students.map((s) => s.id as string));
-    for (const student of Object.keys(sent.entries)) if (!there.has(student)) throw new Problem(400, 'bad-input', [{ path: ['entries', student], code: 'unknown-id' }]);
+    for (const student of Object.keys(sent.entries))
+      if (!there.has(student)) throw new Problem(400, 'bad-input', [{ path: ['entries', student], code: 'unknown-id' }]);
     const stored = await attendanceRecords.find(db, period.id);
     return stored ? attendanceRecords.put(db, sent) : attendanceRecords.add(db, { ...sent, revision: 1 });
   });

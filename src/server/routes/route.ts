@@ -25,6 +25,7 @@ export function idParam(req: Request, name = 'id'): string {
 
 /** The body as a plain object; Problem 400 otherwise. */
 export function bodyOf(req: Request): Record<string, unknown> {
-  if (typeof req.body !== 'object' || req.body === null || Array.isArray(req.body)) throw new Problem(400, 'bad-input', [{ path: [], code: 'empty' }]);
+  if (typeof req.body !== 'object' || req.body === null || Array.isArray(req.body))
+    throw new Problem(400, 'bad-input', [{ path: [], code: 'empty' }]);
   return req.body as Record<string, unknown>;
 }

@@ -1,10 +1,9 @@
 import { Router } from 'express';
 import { z } from 'zod';
-import { fit } from '../../core/fit/fit.ts';
+import { fitUnweighed } from '../../core/fit/fit.ts';
 import { freeze } from '../../core/live/freeze.ts';
 import { logEntry } from '../../core/live/logEntry.ts';
-import { RunId } from '../../core/model/ids.ts';
-import { PeriodId } from '../../core/model/ids.ts';
+import { PeriodId, RunId } from '../../core/model/ids.ts';
 import { head } from '../../core/model/record.ts';
 import { Run, RunEvent } from '../../core/model/run.ts';
 import type { Database } from '../database.ts';
@@ -31,7 +30,7 @@ export function newRun(desk: DeskInput, now: number): Run {
     date: desk.period.date,
     startedAt: now,
     endedAt: null,
-    plan: freeze(input, fit(input)),
+    plan: freeze(input, fitUnweighed(input)),
   });
 }
 
@@ -44,7 +43,9 @@ export function runRoutes(db: Database, now: () => number): Router {
   });
   route(router, 'get', '/runs', async () => {
     const all = await runRecords.list(db);
-    const entries = await Promise.all(all.map(async (run) => ({ ...logEntry(run, await readRunLog(db, run.id), now()), periodId: run.periodId })));
+    const entries = await Promise.all(
+      all.map(async (run) => ({ ...logEntry(run, await readRunLog(db, run.id), now()), periodId: run.periodId })),
+    );
     return entries.sort((a, b) => b.startedAt - a.startedAt);
   });
   route(router, 'get', '/runs/:id', async (req) => {

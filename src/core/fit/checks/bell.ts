@@ -8,7 +8,12 @@ type Bare = Omit<BareFit, 'noticed'>;
 function waysToShorten(bare: Bare): FixIdea[] {
   const ideas: FixIdea[] = [];
   const pinned = bare.blocks.filter((b) => b.pinned);
-  if (pinned.length) ideas.push({ code: 'unpin-lengths', data: { count: pinned.length }, edits: pinned.map((b) => ({ kind: 'set-seconds', blockId: b.id as BlockId, seconds: null })) });
+  if (pinned.length)
+    ideas.push({
+      code: 'unpin-lengths',
+      data: { count: pinned.length },
+      edits: pinned.map((b) => ({ kind: 'set-seconds', blockId: b.id as BlockId, seconds: null })),
+    });
   ideas.push(...bare.blocks.flatMap((b) => b.game?.ways.shorter ?? []));
   const plain = bare.blocks.filter((b) => !b.game && !b.pinned && b.least > 60);
   if (plain.length) {
@@ -22,7 +27,8 @@ function waysToShorten(bare: Bare): FixIdea[] {
 export function bellChecks(input: FitInput, bare: Bare): Noticed[] {
   const noticed: Noticed[] = [];
   const over = bare.numbers.overSeconds;
-  if (over > 0) noticed.push({ code: 'over-bell', weight: 'stop', at: {}, data: { over, period: bare.periodSeconds }, ideas: waysToShorten(bare) });
+  if (over > 0)
+    noticed.push({ code: 'over-bell', weight: 'stop', at: {}, data: { over, period: bare.periodSeconds }, ideas: waysToShorten(bare) });
   const most = bare.defaults.explainMinutes * 60;
   for (const block of bare.blocks.filter((b) => b.phase === 'explain' && b.seconds > most)) {
     const stored = input.lesson.blocks.find((b) => b.id === block.id)!;

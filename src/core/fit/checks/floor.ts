@@ -33,15 +33,31 @@ function ideasFor(input: FitInput, block: FittedBlock, piece: Piece, wanted: num
   if (target) {
     const moved = Math.hypot(target.x - piece.x, target.y - piece.y);
     const least = Math.min(...others.map((o) => gapBetween({ ...piece, ...target }, o)), 99);
-    ideas.push({ code: 'move-piece', data: { title: piece.title, dx: target.x - piece.x, dy: target.y - piece.y, metres: moved, gap: least }, edits: [place(block, piece, target)] });
+    ideas.push({
+      code: 'move-piece',
+      data: { title: piece.title, dx: target.x - piece.x, dy: target.y - piece.y, metres: moved, gap: least },
+      edits: [place(block, piece, target)],
+    });
   }
   for (const other of others) {
     const mine = game.clearances[piece.id].metres;
     const theirs = game.clearances[other.id].metres;
     if (theirs >= mine) continue;
-    const swapped = validateLayout(area, [{ ...piece, x: other.x, y: other.y }, { ...other, x: piece.x, y: piece.y }], [mine, theirs], 0);
+    const swapped = validateLayout(
+      area,
+      [
+        { ...piece, x: other.x, y: other.y },
+        { ...other, x: piece.x, y: piece.y },
+      ],
+      [mine, theirs],
+      0,
+    );
     if (swapped.some((t) => t.kind !== 'close')) continue;
-    ideas.push({ code: 'swap-pieces', data: { a: piece.number, b: other.number }, edits: [place(block, piece, { x: other.x, y: other.y }), place(block, other, { x: piece.x, y: piece.y })] });
+    ideas.push({
+      code: 'swap-pieces',
+      data: { a: piece.number, b: other.number },
+      edits: [place(block, piece, { x: other.x, y: other.y }), place(block, other, { x: piece.x, y: piece.y })],
+    });
     break;
   }
   if (piece.pinned) ideas.push({ code: 'peel-off', data: { title: piece.title }, edits: [place(block, piece, null)] });
@@ -60,11 +76,23 @@ function finding(input: FitInput, block: FittedBlock, trouble: Trouble): Noticed
   if (trouble.kind === 'close') {
     const other = game.pieces[trouble.other];
     const weight = trouble.found < 0 ? ('stop' as const) : ('caution' as const);
-    return { code: 'pieces-too-close', weight, at: { ...at, other: other.id }, data: { ...base, other: other.title, otherNumber: other.number }, ideas };
+    return {
+      code: 'pieces-too-close',
+      weight,
+      at: { ...at, other: other.id },
+      data: { ...base, other: other.title, otherNumber: other.number },
+      ideas,
+    };
   }
   const what = obstacle(input, trouble.other);
   const grave = trouble.found <= 0 || (running && trouble.found < HOUSE_LIMITS.leastRunOutM) || what.what === 'door';
-  return { code: 'too-near', weight: grave ? 'stop' : 'caution', at: { ...at, near: `${what.what}${trouble.other}` }, data: { ...base, ...what, running, runM, band: input.schoolClass.grade }, ideas };
+  return {
+    code: 'too-near',
+    weight: grave ? 'stop' : 'caution',
+    at: { ...at, near: `${what.what}${trouble.other}` },
+    data: { ...base, ...what, running, runM, band: input.schoolClass.grade },
+    ideas,
+  };
 }
 
 /** Every piece inside, clear of walls, doors and fixed things by what it wants, and apart from the others. */

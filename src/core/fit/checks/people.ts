@@ -13,14 +13,22 @@ function trades(input: FitInput, block: FittedBlock, pair: readonly [string, str
     groups.forEach((members, g) => {
       if (g === group) return;
       for (const other of members) {
-        const next = groups.map((m, i) => (i === group ? m.map((id) => (id === mover ? other : id)) : i === g ? m.map((id) => (id === other ? mover : id)) : m));
+        const next = groups.map((m, i) =>
+          i === group ? m.map((id) => (id === mover ? other : id)) : i === g ? m.map((id) => (id === other ? mover : id)) : m,
+        );
         if (!clear(next[group]) || !clear(next[g])) continue;
         const edit = { kind: 'set-groups' as const, blockId: block.id as BlockId, groups: next as StudentId[][] };
-        options.push({ idea: { code: 'trade-places', data: { a: mover, b: other, from: group, to: g }, edits: [edit] }, cost: Math.abs((rating.get(mover) ?? 3) - (rating.get(other) ?? 3)) });
+        options.push({
+          idea: { code: 'trade-places', data: { a: mover, b: other, from: group, to: g }, edits: [edit] },
+          cost: Math.abs((rating.get(mover) ?? 3) - (rating.get(other) ?? 3)),
+        });
       }
     });
   }
-  return options.sort((a, b) => a.cost - b.cost).slice(0, 2).map((o) => o.idea);
+  return options
+    .sort((a, b) => a.cost - b.cost)
+    .slice(0, 2)
+    .map((o) => o.idea);
 }
 
 /** Keep-apart pairs that stand together, lessons without players or without a game. */
@@ -31,8 +39,17 @@ export function peopleChecks(input: FitInput, bare: Omit<BareFit, 'noticed'>): N
       const group = block.game!.groups.findIndex((g) => wish.students.every((id) => g.includes(id)));
       if (group < 0) continue;
       const [a, b] = wish.students;
-      const ideas: FixIdea[] = [...trades(input, block, [a, b], group), { code: 'level-groups', data: {}, edits: [{ kind: 'set-groups', blockId: block.id as BlockId, groups: null }] }];
-      noticed.push({ code: 'apart-together', weight: 'stop', at: { block: block.id, group: String(group), a, b }, data: { a, b, group }, ideas });
+      const ideas: FixIdea[] = [
+        ...trades(input, block, [a, b], group),
+        { code: 'level-groups', data: {}, edits: [{ kind: 'set-groups', blockId: block.id as BlockId, groups: null }] },
+      ];
+      noticed.push({
+        code: 'apart-together',
+        weight: 'stop',
+        at: { block: block.id, group: String(group), a, b },
+        data: { a, b, group },
+        ideas,
+      });
     }
   }
   const games = input.lesson.blocks.filter((b) => b.game);

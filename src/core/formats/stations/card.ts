@@ -1,6 +1,6 @@
 import type { Card, CardLine } from '../format.ts';
-import { picked } from './layout.ts';
 import type { StationsContext } from './group.ts';
+import { picked } from './layout.ts';
 
 /** The card that hangs at each station: what to do, what stays, how it is scored, easier and harder, what stops everyone. */
 export function stationsCard(context: StationsContext): Card[] {
@@ -19,7 +19,8 @@ export function stationsCard(context: StationsContext): Card[] {
     if (station.pairs && values.oddTask !== 'none') lines.push({ code: `odd-${values.oddTask}`, data: {} });
     lines.push({ code: 'easier', data: { text: station.easier } }, { code: 'harder', data: { text: station.harder } });
     lines.push({ code: 'shone', data: { text: station.shone } });
-    if (values.laps > 1 && values.laterLap !== 'same') lines.push({ code: `lap-${values.laterLap}`, data: { seconds: values.laterLapSeconds } });
+    if (values.laps > 1 && values.laterLap !== 'same')
+      lines.push({ code: `lap-${values.laterLap}`, data: { seconds: values.laterLapSeconds } });
     lines.push({ code: `reset-${station.resetBy}`, data: {} });
     const stop = values.stopSignal || stopSignal;
     if (stop) lines.push({ code: 'stop', data: { text: stop } });

@@ -1,12 +1,12 @@
 import { latticeSpots } from '../../geometry/lattice.ts';
+import { HOUSE_LIMITS } from '../../model/band.ts';
 import type { FixIdea, Noticed } from '../../model/finding.ts';
 import type { BlockId } from '../../model/ids.ts';
-import { HOUSE_LIMITS } from '../../model/band.ts';
 import type { Draft, Timeline } from '../format.ts';
 import type { StationsContext } from './group.ts';
 import { picked } from './layout.ts';
-import { idea, oneMore, setting } from './ways.ts';
 import type { StationsValues } from './setup.ts';
+import { idea, oneMore, setting } from './ways.ts';
 
 type StationsDraft = Draft<StationsValues>;
 
@@ -22,7 +22,14 @@ function grow(context: StationsContext, wanted: number): FixIdea[] {
     const width = inTenths(values.areaWidthM + more);
     const depth = inTenths(values.areaDepthM + Math.min(more, 2));
     if (latticeSpots(width, depth, values.spacingM) < wanted) continue;
-    return [idea('grow-stations', { width, depth, holds: latticeSpots(width, depth, values.spacingM) }, setting(context, 'areaWidthM', width), setting(context, 'areaDepthM', depth))];
+    return [
+      idea(
+        'grow-stations',
+        { width, depth, holds: latticeSpots(width, depth, values.spacingM) },
+        setting(context, 'areaWidthM', width),
+        setting(context, 'areaDepthM', depth),
+      ),
+    ];
   }
   return [];
 }
@@ -37,11 +44,27 @@ function capacityChecks(context: StationsContext, draft: StationsDraft): Noticed
   const data = { playing, stations, capacity, total: stations * capacity, largest, spacingM: context.values.spacingM };
   if (playing > (stations + waiting) * capacity) {
     const wait = idea('wait-with-task', { groups: waiting + 1 }, setting(context, 'overflow', context.values.overflow + 1));
-    return [{ code: 'class-over-capacity', weight: 'stop', at, data, ideas: [...oneMore(context), ...grow(context, Math.ceil(playing / stations)), wait] }];
+    return [
+      {
+        code: 'class-over-capacity',
+        weight: 'stop',
+        at,
+        data,
+        ideas: [...oneMore(context), ...grow(context, Math.ceil(playing / stations)), wait],
+      },
+    ];
   }
   if (largest <= capacity) return [];
   const level = idea('level-groups', {}, { kind: 'set-groups', blockId: context.blockId as BlockId, groups: null });
-  return [{ code: 'station-capacity', weight: 'stop', at: { ...at, group: String(draft.groups.findIndex((g) => g.length === largest)) }, data, ideas: [level, ...oneMore(context), ...grow(context, largest)] }];
+  return [
+    {
+      code: 'station-capacity',
+      weight: 'stop',
+      at: { ...at, group: String(draft.groups.findIndex((g) => g.length === largest)) },
+      data,
+      ideas: [level, ...oneMore(context), ...grow(context, largest)],
+    },
+  ];
 }
 
 function unplacedChecks(context: StationsContext, draft: StationsDraft): Noticed[] {
@@ -50,11 +73,20 @@ function unplacedChecks(context: StationsContext, draft: StationsDraft): Noticed
   const shrink = [0.5, 1, 1.5, 2].map((less) => {
     const width = Math.max(1.5, inTenths(values.areaWidthM - less));
     const depth = Math.max(1.5, inTenths(values.areaDepthM - Math.min(less, 1)));
-    return idea('shrink-stations', { width, depth, holds: latticeSpots(width, depth, values.spacingM) }, setting(context, 'areaWidthM', width), setting(context, 'areaDepthM', depth));
+    return idea(
+      'shrink-stations',
+      { width, depth, holds: latticeSpots(width, depth, values.spacingM) },
+      setting(context, 'areaWidthM', width),
+      setting(context, 'areaDepthM', depth),
+    );
   });
   return draft.unplaced.slice(0, 1).map(({ id, title }) => {
     const rest = values.picks.filter((_, i) => picked(context)[i]?.id !== id);
-    const ideas = [...shrink, ...(values.gapM > 0.5 ? [idea('close-gap', { gapM: 0.5 }, setting(context, 'gapM', 0.5))] : []), ...(rest.length ? [idea('drop-station', { title }, setting(context, 'picks', rest))] : [])];
+    const ideas = [
+      ...shrink,
+      ...(values.gapM > 0.5 ? [idea('close-gap', { gapM: 0.5 }, setting(context, 'gapM', 0.5))] : []),
+      ...(rest.length ? [idea('drop-station', { title }, setting(context, 'picks', rest))] : []),
+    ];
     const data = { title, wanted, placed: draft.pieces.length, width: values.areaWidthM, depth: values.areaDepthM };
     return { code: 'unit-does-not-fit', weight: 'stop' as const, at: { block: context.blockId, piece: id }, data, ideas };
   });
@@ -71,9 +103,18 @@ function timeChecks(context: StationsContext, draft: StationsDraft, timeline: Ti
   ideas.push(idea('unpin-length', {}, { kind: 'set-seconds', blockId: context.blockId as BlockId, seconds: null }));
   ideas.push(idea('set-stay', { seconds: short ? least : most }, setting(context, 'workSeconds', short ? least : most)));
   if (short && laps > 1) ideas.push(idea('drop-lap', { laps: laps - 1 }, setting(context, 'laps', laps - 1)));
-  if (short && picks.length > 2) ideas.push(idea('drop-station', { title: draft.pieces.at(-1)?.title ?? '' }, setting(context, 'picks', picks.slice(0, -1))));
+  if (short && picks.length > 2)
+    ideas.push(idea('drop-station', { title: draft.pieces.at(-1)?.title ?? '' }, setting(context, 'picks', picks.slice(0, -1))));
   if (!short && laps < 4) ideas.push(idea('add-lap', { laps: laps + 1 }, setting(context, 'laps', laps + 1)));
-  return [{ code: 'stay-outside-band', weight: 'caution', at: { block: context.blockId }, data: { workSeconds, least, most, band: context.band }, ideas }];
+  return [
+    {
+      code: 'stay-outside-band',
+      weight: 'caution',
+      at: { block: context.blockId },
+      data: { workSeconds, least, most, band: context.band },
+      ideas,
+    },
+  ];
 }
 
 function peopleChecks(context: StationsContext, draft: StationsDraft): Noticed[] {
@@ -94,16 +135,33 @@ function peopleChecks(context: StationsContext, draft: StationsDraft): Noticed[]
     const share = waiting / draft.groups.length;
     const task = context.values.waitingTask;
     const over = share > HOUSE_LIMITS.waitingShare || task === '';
-    noticed.push({ code: 'groups-wait', weight: over ? 'caution' : 'note', at: { block: context.blockId }, data: { waiting, share, task }, ideas: oneMore(context) });
+    noticed.push({
+      code: 'groups-wait',
+      weight: over ? 'caution' : 'note',
+      at: { block: context.blockId },
+      data: { waiting, share, task },
+      ideas: oneMore(context),
+    });
   }
   if (!context.values.stopSignal && !context.stopSignal) {
     const signal = 'One long whistle and a raised arm: freeze, gear on the floor';
-    noticed.push({ code: 'no-stop-signal', weight: 'stop', at: { block: context.blockId }, data: {}, ideas: [idea('set-stop-signal', { signal }, setting(context, 'stopSignal', signal))] });
+    noticed.push({
+      code: 'no-stop-signal',
+      weight: 'stop',
+      at: { block: context.blockId },
+      data: {},
+      ideas: [idea('set-stop-signal', { signal }, setting(context, 'stopSignal', signal))],
+    });
   }
   return noticed;
 }
 
 /** Everything about a stations block that only its format can see. */
 export function stationsChecks(context: StationsContext, draft: StationsDraft, timeline: Timeline): Noticed[] {
-  return [...capacityChecks(context, draft), ...unplacedChecks(context, draft), ...timeChecks(context, draft, timeline), ...peopleChecks(context, draft)];
+  return [
+    ...capacityChecks(context, draft),
+    ...unplacedChecks(context, draft),
+    ...timeChecks(context, draft, timeline),
+    ...peopleChecks(context, draft),
+  ];
 }

@@ -1,5 +1,5 @@
-import { dealGroups } from '../../groups/dealGroups.ts';
 import { remembered } from '../../geometry/remembered.ts';
+import { dealGroups } from '../../groups/dealGroups.ts';
 import type { Noticed } from '../../model/finding.ts';
 import type { PlanContext } from '../format.ts';
 import type { StationsGame, StationsValues } from './setup.ts';

@@ -47,18 +47,31 @@ export function stationsLayout(context: StationsContext): Pick<Draft<StationsVal
   const { from } = turns.reduce((best, t) => (t.count < best.count ? t : best));
   const turned = loop.map((_, i) => loop[(i + from) % loop.length]);
   const spots = settled(area, turned, wants.slice(0, turned.length), values.gapM);
-  const pieces: Piece[] = [];
-  const unplaced: { id: string; number: number; title: string }[] = [];
-  list.forEach(({ id, station }, i) => {
-    const spot = spots[i] as (typeof spots)[number] | undefined;
-    const own = placed[id];
-    if (!spot && !own) return unplaced.push({ id, number: i + 1, title: station.title });
-    const at = own ?? spot!;
-    return pieces.push({
-      ...{ id, piece: 'station' as const, number: i + 1, title: station.title, turned: 0 as const },
-      ...{ x: at.x, y: at.y, width: size.width, depth: size.depth, pinned: own !== undefined },
-    });
-  });
+  const numbered = list.map(({ id, station }, i) => ({
+    id,
+    number: i + 1,
+    title: station.title,
+    at: placed[id] ?? (i < spots.length ? spots[i] : undefined),
+  }));
+  const unplaced = numbered.filter((n) => !n.at).map(({ id, number, title }) => ({ id, number, title }));
+  const pieces = numbered.flatMap(({ id, number, title, at }): Piece[] =>
+    at
+      ? [
+          {
+            id,
+            piece: 'station',
+            number,
+            title,
+            x: at.x,
+            y: at.y,
+            width: size.width,
+            depth: size.depth,
+            turned: 0,
+            pinned: placed[id] !== undefined,
+          },
+        ]
+      : [],
+  );
   return { pieces, unplaced };
 }
 

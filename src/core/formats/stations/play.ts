@@ -23,7 +23,8 @@ function parse(raw: unknown): StationsPlay {
   }
   const setup = parsed.data;
   const players = setup.groups.flat();
-  if (new Set(players).size !== players.length) throw new RangeError(`invalid setup groups: repeated player in ${JSON.stringify(setup.groups)}`);
+  if (new Set(players).size !== players.length)
+    throw new RangeError(`invalid setup groups: repeated player in ${JSON.stringify(setup.groups)}`);
   const ids = setup.stations.map((s) => s.id);
   if (new Set(ids).size !== ids.length) throw new RangeError(`invalid setup stations: repeated id in ${JSON.stringify(ids)}`);
   if (setup.order) {
@@ -35,7 +36,11 @@ function parse(raw: unknown): StationsPlay {
 }
 
 const standsAt = (setup: StationsPlay, state: StationsState, group: number) =>
-  stationAt({ groups: setup.groups.length, stations: setup.stations.length, direction: setup.direction ?? 1, order: setup.order }, group, state.round);
+  stationAt(
+    { groups: setup.groups.length, stations: setup.stations.length, direction: setup.direction ?? 1, order: setup.order },
+    group,
+    state.round,
+  );
 
 /** Bouts until done: stations × laps unless the setup says otherwise. */
 export const boutsOf = (setup: StationsPlay) => setup.rounds ?? setup.stations.length * setup.laps;
@@ -44,7 +49,12 @@ function smallest(groups: string[][]): number {
   return groups.reduce((best, members, i) => (members.length < groups[best].length ? i : best), 0);
 }
 
-function step(setup: StationsPlay, state: StationsState, event: PlayEvent, present: (player: string) => boolean): StationsState | 'bad-field' | 'not-allowed' {
+function step(
+  setup: StationsPlay,
+  state: StationsState,
+  event: PlayEvent,
+  present: (player: string) => boolean,
+): StationsState | 'bad-field' | 'not-allowed' {
   if (event.type === 'rotate') {
     const turns = { ...state.turns };
     state.groups.forEach((members, g) => {

@@ -7,7 +7,12 @@ import { stationsGear } from './gear.ts';
 import type { StationsContext } from './group.ts';
 import type { StationsValues } from './setup.ts';
 
-export const setting = (context: StationsContext, key: string, value: unknown): Edit => ({ kind: 'set-setting', blockId: context.blockId as BlockId, key, value });
+export const setting = (context: StationsContext, key: string, value: unknown): Edit => ({
+  kind: 'set-setting',
+  blockId: context.blockId as BlockId,
+  key,
+  value,
+});
 export const idea = (code: string, data: Record<string, unknown>, ...edits: Edit[]): FixIdea => ({ code, data, edits });
 
 /** One station more: the first of the game not in use, else the first doubled. */

@@ -1,5 +1,5 @@
-import { duration } from '../speak.ts';
 import type { FormatWords } from '../formatWords.ts';
+import { counted, duration, many } from '../speak.ts';
 
 type Data = Record<string, unknown>;
 const n = (d: Data, key: string) => Number(d[key]);
@@ -18,13 +18,19 @@ export const stationsWords: FormatWords = {
     walkSeconds: { label: 'Walk-through' },
     rehearseSeconds: { label: 'Rehearsal' },
     resetSeconds: { label: 'Reset and count back' },
-    laterLap: { label: 'From the second lap on', options: { same: 'the same', work: 'other work time', travel: 'travel a new way', 'step-back': 'one step back' } },
+    laterLap: {
+      label: 'From the second lap on',
+      options: { same: 'the same', work: 'other work time', travel: 'travel a new way', 'step-back': 'one step back' },
+    },
     laterLapSeconds: { label: 'Work from the second lap on' },
     direction: { label: 'Direction', options: { '1': 'numbers up', '-1': 'numbers down' } },
     groups: { label: 'Groups', solved: 'one a station' },
     overflow: { label: 'Groups that wait with a task' },
     waitingTask: { label: 'Waiting task' },
-    oddTask: { label: 'The odd one', options: { none: 'nothing', trio: 'trio, double turn', caller: 'rotating caller', free: 'free role' } },
+    oddTask: {
+      label: 'The odd one',
+      options: { none: 'nothing', trio: 'trio, double turn', caller: 'rotating caller', free: 'free role' },
+    },
     noSharing: { label: 'Own gear, hands washed' },
     areaWidthM: { label: 'Station width' },
     areaDepthM: { label: 'Station depth' },
@@ -89,9 +95,14 @@ export const stationsWords: FormatWords = {
     }),
     'groups-wait': (d) => ({
       what: `${s(n(d, 'waiting'), 'group')} wait${n(d, 'waiting') === 1 ? 's' : ''} in every round`,
-      why: t(d, 'task') ? `With a task: ${t(d, 'task')}. Share of rounds waiting: ${percent(n(d, 'share'))}.` : `Waiting without a task ${percent(n(d, 'share'))} of the rounds.`,
+      why: t(d, 'task')
+        ? `With a task: ${t(d, 'task')}. Share of rounds waiting: ${percent(n(d, 'share'))}.`
+        : `Waiting without a task ${percent(n(d, 'share'))} of the rounds.`,
     }),
-    'no-stop-signal': () => ({ what: 'No stop signal on the cards', why: 'Everyone must know the one signal that stops all, both heard and seen.' }),
+    'no-stop-signal': () => ({
+      what: 'No stop signal on the cards',
+      why: 'Everyone must know the one signal that stops all, both heard and seen.',
+    }),
   },
   fixes: {
     'add-station': (d) => `Add ${t(d, 'title')}`,
@@ -114,13 +125,12 @@ export const stationsWords: FormatWords = {
     'odd-caller': () => 'A caller who changes',
     'odd-free': () => 'A free role',
     'set-stop-signal': () => 'Print the usual signal',
-    substitute: (d) => `Take ${t(d, 'to')}s instead`,
+    substitute: (d) => `Take ${many(t(d, 'to'))} instead`,
     share: (d) => `${n(d, 'sharers')} share one, with a switch`,
   },
 };
 
 function gearLine(d: Data): string {
   const per = d.per === 'station' ? '' : d.per === 'pair' ? ' for each pair' : ' each';
-  return `${d.count} ${d.gearKind}${Number(d.count) === 1 ? '' : 's'}${per}${d.where ? `, ${d.where}` : ''}`;
+  return `${counted(Number(d.count), String(d.gearKind))}${per}${d.where ? `, ${d.where}` : ''}`;
 }
-

@@ -1,0 +1,45 @@
+import { lazy, Suspense } from 'react';
+import { Route, Routes } from 'react-router';
+import { KeyHelp } from './parts/KeyHelp.tsx';
+import { Today } from './screens/today/Today.tsx';
+
+const Desk = lazy(() => import('./screens/desk/Desk.tsx').then((m) => ({ default: m.Desk })));
+const Whistle = lazy(() => import('./screens/whistle/Whistle.tsx').then((m) => ({ default: m.Whistle })));
+const Classes = lazy(() => import('./screens/classes/Classes.tsx').then((m) => ({ default: m.Classes })));
+const Rooms = lazy(() => import('./screens/rooms/Rooms.tsx').then((m) => ({ default: m.Rooms })));
+const Cupboard = lazy(() => import('./screens/cupboard/Cupboard.tsx').then((m) => ({ default: m.Cupboard })));
+const Logbook = lazy(() => import('./screens/logbook/Logbook.tsx').then((m) => ({ default: m.Logbook })));
+const Settings = lazy(() => import('./screens/settings/Settings.tsx').then((m) => ({ default: m.Settings })));
+
+export function App() {
+  return (
+    <>
+      <Suspense fallback={<p className="p-6 text-muted">Laying it out …</p>}>
+        <Routes>
+          <Route path="/" element={<Today />} />
+          <Route path="/desk/:periodId" element={<Desk />} />
+          <Route path="/whistle/:runId" element={<Whistle />} />
+          <Route path="/classes/:classId?" element={<Classes />} />
+          <Route path="/rooms/:roomId?" element={<Rooms />} />
+          <Route path="/cupboard" element={<Cupboard />} />
+          <Route path="/logbook/:runId?" element={<Logbook />} />
+          <Route path="/settings" element={<Settings />} />
+          <Route
+            path="*"
+            element={
+              <main className="p-6">
+                <h1 className="text-xl">Nothing stands here</h1>
+                <p className="mt-2">
+                  <a className="text-tape underline" href="/">
+                    Go to today
+                  </a>
+                </p>
+              </main>
+            }
+          />
+        </Routes>
+      </Suspense>
+      <KeyHelp />
+    </>
+  );
+}

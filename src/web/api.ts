@@ -1,0 +1,89 @@
+import type { FitInput } from '../core/fit/fitted.ts';
+import type { LogEntry } from '../core/live/logEntry.ts';
+import type { Edit } from '../core/model/edit.ts';
+import type { Lesson } from '../core/model/lesson.ts';
+import type { Attendance } from '../core/model/period.ts';
+import type { Run, RunEvent } from '../core/model/run.ts';
+import type { SchoolClass } from '../core/model/schoolClass.ts';
+import type { Student, StudentPrivate, Wish } from '../core/model/student.ts';
+import { inputWords } from '../core/words/en.ts';
+
+export interface InputIssue {
+  path: (string | number)[];
+  code: string;
+}
+/** An answer that is not a success: the server's code and the fields it is about. Status 0: the server could not be reached. */
+export class ApiProblem extends Error {
+  readonly status: number;
+  readonly code: string;
+  readonly issues: InputIssue[];
+  readonly more: Record<string, unknown>;
+  constructor(status: number, body: { code?: string; issues?: InputIssue[] } & Record<string, unknown>) {
+    super(body.code ?? String(status));
+    this.status = status;
+    this.code = body.code ?? 'server';
+    this.issues = body.issues ?? [];
+    this.more = body;
+  }
+}
+
+/** Asks the server and gives its JSON; throws ApiProblem. */
+export async function call<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(`/api${path}`, {
+      method,
+      headers: body === undefined ? {} : { 'content-type': 'application/json' },
+      body: body === undefined ? undefined : JSON.stringify(body),
+    });
+  } catch {
+    throw new ApiProblem(0, { code: 'unreachable' });
+  }
+  const text = response.status === 204 ? '' : await response.text();
+  let parsed: unknown;
+  try {
+    parsed = text ? JSON.parse(text) : undefined;
+  } catch {
+    throw new ApiProblem(response.status, { code: 'not-json' });
+  }
+  if (!response.ok) throw new ApiProblem(response.status, (parsed ?? {}) as Record<string, unknown>);
+  return parsed as T;
+}
+
+/** One sentence for what went wrong and what to do next. */
+export function problemWords(error: unknown): string {
+  if (!(error instanceof ApiProblem)) return error instanceof Error ? error.message : String(error);
+  if (error.status === 0) return 'The server does not answer. Check that Side Court is running, then try again.';
+  if (error.code === 'stale') return 'Somebody changed this in another window. Load it again, then repeat your change.';
+  if (error.code === 'in-use') return 'Periods still use this. Remove those periods first.';
+  if (error.issues.length)
+    return error.issues.map((i) => `${i.path.filter((p) => p !== 'edit').join(' ') || 'Input'} ${inputWords(i.code)}`).join('; ');
+  if (error.status === 404) return 'This is gone. Go back and choose another.';
+  return `The server could not do this (${error.code}). Nothing was changed; try again.`;
+}
+
+export type Desk = Omit<FitInput, 'lesson'> & { lesson: Lesson | null; attendance: Attendance | null };
+export interface ClassData {
+  schoolClass: SchoolClass;
+  students: Student[];
+  ratings: StudentPrivate[];
+  wishes: Wish[];
+}
+export interface StoredEdit {
+  revision: number;
+  id: string;
+  name: string;
+  edit: Edit;
+  inverse: Edit;
+  undoes: number | null;
+  redoes: number | null;
+}
+export interface RunData {
+  run: Run;
+  events: RunEvent[];
+  now: number;
+}
+export type RunSummary = LogEntry & { periodId: string };
+
+/** A new id for an edit or event of this window. */
+export const freshId = (letter: string) => `${letter}${crypto.randomUUID().replaceAll('-', '').slice(0, 20)}`;

@@ -1,0 +1,325 @@
+import { useMemo, useRef, useState } from 'react';
+import { clearRays } from '../../core/arrange/clearRays.ts';
+import type { FittedGame } from '../../core/fit/fitted.ts';
+import { boundsOf } from '../../core/geometry/point.ts';
+import type { Piece } from '../../core/model/piece.ts';
+import { type Room, roomArea } from '../../core/model/room.ts';
+import { PennantCloth } from '../parts/Pennant.tsx';
+import type { Units } from '../parts/units.ts';
+import { RoomPaint } from './RoomPaint.tsx';
+import { type Scale, scaleFor, useSize } from './scale.ts';
+import { ChalkRing, Measure, TapeArrow, TapeRect } from './Tape.tsx';
+
+export interface FloorRing {
+  number: number;
+  weight: 'stop' | 'caution' | 'note';
+  x: number;
+  y: number;
+}
+
+interface Props {
+  room: Room;
+  game?: FittedGame;
+  /** Index into the game's rounds. */
+  round: number;
+  rings?: FloorRing[];
+  selected?: string | null;
+  units: Units;
+  onSelect?(pieceId: string | null): void;
+  /** A piece was dragged or stepped to a new lower left corner; one gesture, one call. */
+  onPlace?(pieceId: string, at: { x: number; y: number }): void;
+  faded?: boolean;
+}
+
+const snap = (v: number) => Math.round(v * 10) / 10;
+/** Nothing typed for this long ends a run of arrow keys: one gesture, one edit. */
+const SETTLE_MS = 500;
+
+/** Where students stand in a place: rows of dots, left of the pennant. */
+function dotsFor(count: number, width: number): { x: number; y: number }[] {
+  const columns = Math.ceil(count / 2);
+  const step = Math.min(26, (width - 82) / Math.max(0.5, columns - 0.5));
+  return Array.from({ length: count }, (_, i) => ({ x: 10 + (i >> 1) * step + (i % 2 ? step / 2 : 0), y: i % 2 ? 17 : 0 }));
+}
+
+/** The floor: room as paint, places as tape, groups as pennants. Pieces are dragged or stepped with arrow keys; distances are live. */
+export function Floor({ room, game, round, rings = [], selected, units, onSelect, onPlace, faded }: Props) {
+  const [box, size] = useSize();
+  const scale = useMemo(() => (size.width ? scaleFor(room, size.width, size.height, 22, 44) : null), [room, size]);
+  return (
+    <div ref={box} className={`h-full w-full ${faded ? 'opacity-45' : ''}`}>
+      {scale && <Drawing {...{ room, game, round, rings, selected, units, onSelect, onPlace, scale }} />}
+    </div>
+  );
+}
+
+function Drawing({ room, game, round, rings, selected, units, onSelect, onPlace, scale }: Omit<Props, 'faded'> & { scale: Scale }) {
+  const [moving, setMoving] = useState<{ id: string; x: number; y: number } | null>(null);
+  const grip = useRef<{ dx: number; dy: number; moved: boolean } | null>(null);
+  const settle = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const area = useMemo(() => roomArea(room, 0), [room]);
+  const pieces = (game?.pieces ?? []).map((p) => (moving?.id === p.id ? { ...p, x: moving.x, y: moving.y } : p));
+  const size = boundsOf(room.outline);
+  const places = game?.timeline.rounds[round]?.places ?? [];
+  const next = game?.timeline.rounds[round + 1]?.places;
+  const chosen = pieces.find((p) => p.id === selected);
+
+  const toRoom = (event: React.PointerEvent<SVGGElement>) => {
+    const frame = event.currentTarget.ownerSVGElement!.getBoundingClientRect();
+    return { x: (event.clientX - frame.left - scale.x(0)) / scale.k, y: (scale.y(0) - (event.clientY - frame.top)) / scale.k };
+  };
+  const down = (piece: Piece) => (event: React.PointerEvent<SVGGElement>) => {
+    if (!onPlace) return;
+    const at = toRoom(event);
+    grip.current = { dx: at.x - piece.x, dy: at.y - piece.y, moved: false };
+    event.currentTarget.setPointerCapture(event.pointerId);
+    onSelect?.(piece.id);
+  };
+  const move = (piece: Piece) => (event: React.PointerEvent<SVGGElement>) => {
+    if (!grip.current) return;
+    const at = toRoom(event);
+    const x = snap(at.x - grip.current.dx);
+    const y = snap(at.y - grip.current.dy);
+    if (!grip.current.moved && Math.hypot(x - piece.x, y - piece.y) < 0.15) return;
+    grip.current.moved = true;
+    setMoving({ id: piece.id, x, y });
+  };
+  const up = (piece: Piece) => () => {
+    const moved = grip.current?.moved;
+    grip.current = null;
+    if (moved && moving) onPlace?.(piece.id, { x: moving.x, y: moving.y });
+    setMoving(null);
+  };
+  const key = (piece: Piece) => (event: React.KeyboardEvent) => {
+    const by = event.shiftKey ? 0.5 : 0.1;
+    const steps: Record<string, [number, number]> = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, by], ArrowDown: [0, -by] };
+    const step = steps[event.key];
+    if (event.key === 'Enter' || event.key === ' ') {
+      event.preventDefault();
+      onSelect?.(selected === piece.id ? null : piece.id);
+    }
+    if (event.key === 'Escape') onSelect?.(null);
+    if (!step || !onPlace) return;
+    event.preventDefault();
+    onSelect?.(piece.id);
+    const from = moving?.id === piece.id ? moving : piece;
+    const at = { x: snap(from.x + step[0]), y: snap(from.y + step[1]) };
+    setMoving({ id: piece.id, ...at });
+    clearTimeout(settle.current);
+    settle.current = setTimeout(() => {
+      onPlace(piece.id, at);
+      setMoving(null);
+    }, SETTLE_MS);
+  };
+
+  const middle = (p: Piece) => ({ x: scale.x(p.x + p.width / 2), y: scale.y(p.y + p.depth / 2) });
+  const arrows = next
+    ? [...new Set(places.flatMap((from, g) => (from >= 0 && next[g] >= 0 && from !== next[g] ? [`${from}>${next[g]}`] : [])))].map((pair) =>
+        pair.split('>').map(Number),
+      )
+    : [];
+  return (
+    <svg
+      width={scale.width}
+      height={scale.height}
+      className="block touch-none select-none"
+      role="group"
+      aria-label={`Floor of ${room.name}, ${units.say(size.width)} by ${units.say(size.depth)}`}
+    >
+      <RoomPaint room={room} scale={scale} />
+      <RoomMeasure room={room} scale={scale} units={units} />
+      {arrows.map(([from, to]) => {
+        const a = pieces[from];
+        const b = pieces[to];
+        return a && b ? <Arrow key={`${from}-${to}`} a={a} b={b} scale={scale} /> : null;
+      })}
+      {pieces.map((piece, i) => (
+        <PieceDrawing
+          key={piece.id}
+          piece={piece}
+          scale={scale}
+          index={i}
+          group={places.indexOf(i)}
+          selected={piece.id === selected}
+          count={places.indexOf(i) >= 0 ? (game?.groups[places.indexOf(i)].length ?? 0) : 0}
+          label={`${game?.title}: ${piece.number} ${piece.title}, ${clearRays(area, piece, [])
+            .map((r) => `${units.say(r.metres)} ${r.side}`)
+            .join(', ')}`}
+          handlers={{
+            onPointerDown: down(piece),
+            onPointerMove: move(piece),
+            onPointerUp: up(piece),
+            onPointerCancel: up(piece),
+            onKeyDown: key(piece),
+          }}
+        />
+      ))}
+      {places.map((at, g) => {
+        const piece = pieces[at];
+        if (!piece) return null;
+        const c = middle(piece);
+        const x = scale.x(piece.x + piece.width) - 46;
+        const y = c.y + (piece.depth * scale.k) / 2 - 40;
+        return (
+          <g
+            key={`group-${g}`}
+            style={{ transform: `translate(${x}px, ${y}px)`, transition: moving ? undefined : 'transform 220ms ease-in-out' }}
+            pointerEvents="none"
+          >
+            <line x1="-1" y1="-3" x2="-1" y2="30" stroke="var(--color-ink)" strokeWidth="2.5" />
+            <PennantCloth index={g} />
+            <circle cx="32" cy="22" r="8.5" fill="white" stroke="var(--color-ink)" strokeWidth="1.5" />
+            <text x="32" y="22.5" textAnchor="middle" dominantBaseline="central" fontSize="12" fontWeight="700">
+              {g + 1}
+            </text>
+          </g>
+        );
+      })}
+      {chosen &&
+        clearRays(
+          area,
+          chosen,
+          pieces.filter((p) => p !== chosen),
+        )
+          .filter((r) => r.metres > 0.04)
+          .map((r) => (
+            <Measure
+              key={r.side}
+              x1={scale.x(r.from.x)}
+              y1={scale.y(r.from.y)}
+              x2={scale.x(r.to.x)}
+              y2={scale.y(r.to.y)}
+              text={units.say(r.metres)}
+            />
+          ))}
+      {(rings ?? []).map((ring) => (
+        <ChalkRing key={ring.number} x={scale.x(ring.x)} y={scale.y(ring.y)} r={38} number={ring.number} weight={ring.weight} />
+      ))}
+    </svg>
+  );
+}
+
+function RoomMeasure({ room, scale, units }: { room: Room; scale: Scale; units: Units }) {
+  const box = boundsOf(room.outline);
+  const y = scale.y(box.y + box.depth) - 18;
+  const left = scale.x(box.x);
+  const right = scale.x(box.x + box.width);
+  const text = `${room.name} · ${units.say(box.width)} × ${units.say(box.depth)}`;
+  const half = text.length * 3.6 + 14;
+  const middle = (left + right) / 2;
+  return (
+    <g stroke="var(--color-paint)" strokeWidth="1.5" fill="none">
+      <path d={`M${left} ${y - 5}v10M${left} ${y}H${middle - half}M${middle + half} ${y}H${right}M${right} ${y - 5}v10`} />
+      <text x={middle} y={y + 4.5} textAnchor="middle" fontSize="14" stroke="none" fill="var(--color-ink)">
+        {text}
+      </text>
+    </g>
+  );
+}
+
+/** From the edge of one place to the edge of the next, along the line between their middles. */
+function Arrow({ a, b, scale }: { a: Piece; b: Piece; scale: Scale }) {
+  const ca = { x: a.x + a.width / 2, y: a.y + a.depth / 2 };
+  const cb = { x: b.x + b.width / 2, y: b.y + b.depth / 2 };
+  const exit = (p: Piece, dx: number, dy: number) => {
+    const t = Math.min(p.width / 2 / Math.max(1e-9, Math.abs(dx)), p.depth / 2 / Math.max(1e-9, Math.abs(dy)));
+    return t;
+  };
+  const dx = cb.x - ca.x;
+  const dy = cb.y - ca.y;
+  const t1 = exit(a, dx, dy);
+  const t2 = 1 - exit(b, dx, dy);
+  if (t2 <= t1) return null;
+  return <TapeArrow x1={scale.x(ca.x + dx * t1)} y1={scale.y(ca.y + dy * t1)} x2={scale.x(ca.x + dx * t2)} y2={scale.y(ca.y + dy * t2)} />;
+}
+
+interface PieceProps {
+  piece: Piece;
+  scale: Scale;
+  index: number;
+  group: number;
+  count: number;
+  selected: boolean;
+  label: string;
+  handlers: Pick<React.SVGProps<SVGGElement>, 'onPointerDown' | 'onPointerMove' | 'onPointerUp' | 'onPointerCancel' | 'onKeyDown'>;
+}
+
+function PieceDrawing({ piece, scale, index, count, selected, label, handlers }: PieceProps) {
+  const x = scale.x(piece.x);
+  const y = scale.y(piece.y + piece.depth);
+  const width = piece.width * scale.k;
+  const height = piece.depth * scale.k;
+  const small = scale.k < 31;
+  const left = x + 14 + String(piece.number).length * (small ? 13 : 15);
+  const letters = Math.floor((x + width - left - 3) / (small ? 5.6 : 6.5));
+  const title = piece.title.length > letters ? `${piece.title.slice(0, Math.max(2, letters - 1))}…` : piece.title;
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={label}
+      aria-pressed={selected}
+      className="cursor-grab focus:outline-none [&:focus-visible>.focus-ring]:opacity-100"
+      {...handlers}
+    >
+      <title>{piece.title}</title>
+      <rect x={x} y={y} width={width} height={height} fill="white" fillOpacity="0.72" />
+      <TapeRect x={x} y={y} width={width} height={height} k={scale.k} seed={index * 5} />
+      <rect
+        className="focus-ring opacity-0"
+        x={x - 7}
+        y={y - 7}
+        width={width + 14}
+        height={height + 14}
+        fill="none"
+        stroke="var(--color-tape)"
+        strokeWidth="2.5"
+      />
+      {selected && (
+        <rect
+          x={x - 7}
+          y={y - 7}
+          width={width + 14}
+          height={height + 14}
+          fill="none"
+          stroke="var(--color-ink)"
+          strokeWidth="2"
+          strokeDasharray="2 4"
+        />
+      )}
+      {piece.pinned && <path d={`M${x + width - 13} ${y}h13v13z`} fill="var(--color-ink)" />}
+      <text
+        x={x + (small ? 7 : 9)}
+        y={y + (small ? 24 : 27)}
+        fontSize={small ? 22 : 26}
+        fontFamily="var(--font-head)"
+        fontWeight="700"
+        fill="var(--color-tape)"
+      >
+        {piece.number}
+      </text>
+      <text
+        x={left}
+        y={y + (small ? 20 : 23)}
+        fontSize={small ? 12.5 : 14}
+        fontFamily="var(--font-head)"
+        fontWeight="620"
+        style={{ fontStretch: '82%' }}
+      >
+        {title}
+      </text>
+      {height > 70 &&
+        dotsFor(count, width).map((d) => (
+          <circle
+            key={`${d.x}-${d.y}`}
+            cx={x + 12 + d.x}
+            cy={y + height - 38 + d.y}
+            r="6"
+            fill="white"
+            stroke="var(--color-ink)"
+            strokeWidth="1.5"
+          />
+        ))}
+    </g>
+  );
+}

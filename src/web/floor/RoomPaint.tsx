@@ -1,0 +1,107 @@
+import { memo } from 'react';
+import { boundsOf, edgesOf } from '../../core/geometry/point.ts';
+import { type Door, doorZone, type FixedThing, type Room } from '../../core/model/room.ts';
+import type { Scale } from './scale.ts';
+
+function points(polygon: readonly { x: number; y: number }[], scale: Scale): string {
+  return polygon.map((p) => `${scale.x(p.x)},${scale.y(p.y)}`).join(' ');
+}
+
+function DoorPaint({ room, door, scale }: { room: Room; door: Door; scale: Scale }) {
+  const [a, b] = edgesOf(room.outline)[door.wall];
+  const length = Math.hypot(b.x - a.x, b.y - a.y);
+  const u = { x: (b.x - a.x) / length, y: (b.y - a.y) / length };
+  const at = (along: number, deep: number) => ({ x: scale.x(a.x + u.x * along - u.y * deep), y: scale.y(a.y + u.y * along + u.x * deep) });
+  const hinge = at(door.atM, 0);
+  const latch = at(door.atM + door.widthM, 0);
+  const open = at(door.atM, door.widthM);
+  const r = door.widthM * scale.k;
+  return (
+    <g>
+      {door.clearM > 0 && <polygon points={points(doorZone(room, door), scale)} fill="var(--color-paper)" fillOpacity="0.65" />}
+      <line x1={hinge.x} y1={hinge.y} x2={latch.x} y2={latch.y} stroke="var(--color-paper)" strokeWidth="6" />
+      <path
+        d={`M${latch.x} ${latch.y} A${r} ${r} 0 0 0 ${open.x} ${open.y} L${hinge.x} ${hinge.y}`}
+        fill="none"
+        stroke="var(--color-paint)"
+        strokeWidth="1.5"
+      />
+    </g>
+  );
+}
+
+function FixedPaint({ thing, scale, labels }: { thing: FixedThing; scale: Scale; labels: boolean }) {
+  const x = scale.x(thing.xM);
+  const y = scale.y(thing.yM + thing.depthM);
+  const width = thing.widthM * scale.k;
+  const height = thing.depthM * scale.k;
+  const upright = height > width * 1.4;
+  const cx = x + width / 2;
+  const cy = y + height / 2;
+  if (thing.thing === 'post') {
+    return (
+      <g>
+        <ellipse cx={cx} cy={cy} rx={Math.max(4, width / 2)} ry={Math.max(4, height / 2)} fill="var(--color-ink)" />
+        {labels && (
+          <text x={cx - Math.max(8, width / 2 + 4)} y={cy + 4} textAnchor="end" fontSize="12" fill="var(--color-muted)">
+            {thing.name}
+          </text>
+        )}
+      </g>
+    );
+  }
+  const room = (upright ? height : width) > thing.name.length * 6.4 + 8 && (upright ? width : height) >= 16;
+  return (
+    <g>
+      <rect x={x} y={y} width={width} height={height} fill="#F6F1E8" stroke="var(--color-paint)" strokeWidth="1.5" />
+      <rect x={x} y={y} width={width} height={height} fill="url(#hatch)" />
+      {labels && room && (
+        <text
+          x={cx}
+          y={cy}
+          textAnchor="middle"
+          dominantBaseline="central"
+          fontSize="12"
+          fill="var(--color-ink)"
+          stroke="#F6F1E8"
+          strokeWidth="4"
+          paintOrder="stroke"
+          transform={upright ? `rotate(-90 ${cx} ${cy})` : undefined}
+        >
+          {thing.name}
+        </text>
+      )}
+    </g>
+  );
+}
+
+/** What exists: maple floor, walls, doors with their swing, posts, stage, bleachers. Thin, quiet, solid. */
+export const RoomPaint = memo(function RoomPaint({ room, scale, labels = true }: { room: Room; scale: Scale; labels?: boolean }) {
+  const box = boundsOf(room.outline);
+  const plank = Math.max(5, scale.k * 0.22);
+  return (
+    <g>
+      <defs>
+        <pattern id="hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <line x1="0" y1="0" x2="0" y2="7" stroke="var(--color-paint)" strokeOpacity="0.45" strokeWidth="1.5" />
+        </pattern>
+        <pattern id="planks" width={plank * 14} height={plank * 2} patternUnits="userSpaceOnUse">
+          <path
+            d={`M0 ${plank}H${plank * 14}M0 0H${plank * 14}M${plank * 4} 0V${plank}M${plank * 11} ${plank}V${plank * 2}`}
+            stroke="#E2D6C0"
+            strokeWidth="0.8"
+          />
+        </pattern>
+      </defs>
+      <polygon points={points(room.outline, scale)} fill="var(--color-maple)" />
+      <polygon points={points(room.outline, scale)} fill="url(#planks)" />
+      {room.fixed.map((thing) => (
+        <FixedPaint key={thing.id} thing={thing} scale={scale} labels={labels && scale.k * box.width > 300} />
+      ))}
+      <polygon points={points(room.outline, scale)} fill="none" stroke="var(--color-ink)" strokeWidth={labels ? 4 : 2.5} />
+      {room.doors.map((door) => (
+        <DoorPaint key={door.id} room={room} door={door} scale={scale} />
+      ))}
+    </g>
+  );
+});

@@ -1,0 +1,117 @@
+import { memo } from 'react';
+
+/** A torn end: small teeth across the strip, always the same for the same seed. */
+function teeth(seed: number, n: number): number[] {
+  return Array.from({ length: n }, (_, i) => ((Math.imul(seed + i * 7 + 3, 2654435761) >>> 24) / 255) * 3.5);
+}
+
+/** One strip of tape from (x1, y1) to (x2, y2) along an axis, `w` wide, with straight torn ends that overlap corners. */
+function strip(x1: number, y1: number, x2: number, y2: number, w: number, seed: number): string {
+  const flat = Math.abs(y2 - y1) < Math.abs(x2 - x1);
+  const over = w * 1.2 + 2;
+  const a = teeth(seed, 4);
+  const b = teeth(seed + 11, 4);
+  const across = [-0.5, -0.17, 0.17, 0.5].map((t) => t * w);
+  const end = (x: number, y: number, sign: number, t: number[]) =>
+    across.map((c, i) => (flat ? [x + sign * (over + t[i]), y + c] : [x + c, y + sign * (over + t[i])]));
+  const list = [...end(x1, y1, -1, a), ...end(x2, y2, 1, b).reverse()];
+  return `M${list.map((p) => p.map((v) => v.toFixed(1)).join(' ')).join('L')}Z`;
+}
+
+/** A taped rectangle: four strips of true width (5 cm, at least 2.5 px) whose ends overlap as real tape does. */
+export const TapeRect = memo(function TapeRect({
+  x,
+  y,
+  width,
+  height,
+  k,
+  seed,
+}: {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+  k: number;
+  seed: number;
+}) {
+  const w = Math.max(2.5, 0.05 * k * 2);
+  const d = [
+    strip(x, y, x + width, y, w, seed),
+    strip(x, y + height, x + width, y + height, w, seed + 1),
+    strip(x, y, x, y + height, w, seed + 2),
+    strip(x + width, y, x + width, y + height, w, seed + 3),
+  ];
+  return (
+    <g fill="var(--color-tape)">
+      {d.map((path) => (
+        <path key={path} d={path} />
+      ))}
+    </g>
+  );
+});
+
+/** A measured distance: a thin chalk line with its number on a white label. */
+export function Measure({ x1, y1, x2, y2, text }: { x1: number; y1: number; x2: number; y2: number; text: string }) {
+  const flat = Math.abs(y2 - y1) < Math.abs(x2 - x1);
+  const cx = (x1 + x2) / 2;
+  const cy = (y1 + y2) / 2;
+  const width = text.length * 7.2 + 10;
+  const cap = flat ? `M${x1} ${y1 - 5}v10M${x2} ${y2 - 5}v10` : `M${x1 - 5} ${y1}h10M${x2 - 5} ${y2}h10`;
+  return (
+    <g pointerEvents="none">
+      <path d={`M${x1} ${y1}L${x2} ${y2}${cap}`} stroke="var(--color-ink)" strokeWidth="1.5" fill="none" />
+      <rect x={cx - width / 2} y={cy - 10} width={width} height={20} fill="white" stroke="var(--color-ink)" strokeWidth="1.5" />
+      <text x={cx} y={cy} textAnchor="middle" dominantBaseline="central" fontSize="13" fontWeight="700" fill="var(--color-ink)">
+        {text}
+      </text>
+    </g>
+  );
+}
+
+/** A tape arrow from one place towards the next. */
+export function TapeArrow({ x1, y1, x2, y2 }: { x1: number; y1: number; x2: number; y2: number }) {
+  const length = Math.hypot(x2 - x1, y2 - y1);
+  if (length < 8) return null;
+  const ux = (x2 - x1) / length;
+  const uy = (y2 - y1) / length;
+  const bx = x2 - ux * 9;
+  const by = y2 - uy * 9;
+  return (
+    <g pointerEvents="none">
+      <line x1={x1} y1={y1} x2={bx} y2={by} stroke="var(--color-tape)" strokeWidth="2.5" />
+      <polygon points={`${x2},${y2} ${bx - uy * 5},${by + ux * 5} ${bx + uy * 5},${by - ux * 5}`} fill="var(--color-tape)" />
+    </g>
+  );
+}
+
+/** A chalk ring round a place that a check is about, with the number that the list repeats. */
+export function ChalkRing({
+  x,
+  y,
+  r,
+  number,
+  weight,
+}: {
+  x: number;
+  y: number;
+  r: number;
+  number: number;
+  weight: 'stop' | 'caution' | 'note';
+}) {
+  const colour = weight === 'stop' ? 'var(--color-stop)' : 'var(--color-caution)';
+  return (
+    <g pointerEvents="none">
+      <path
+        d={`M${x - r} ${y + 2}C${x - r + 1} ${y - r * 1.05} ${x + r * 0.9} ${y - r * 1.1} ${x + r} ${y - 3}C${x + r * 1.02} ${y + r * 0.95} ${x - r * 0.9} ${y + r * 1.08} ${x - r - 1} ${y - 4}`}
+        fill="none"
+        stroke={colour}
+        strokeWidth="3"
+        strokeLinecap="round"
+      />
+      <circle cx={x + r * 0.72} cy={y - r * 0.72} r="10" fill={colour} />
+      <text x={x + r * 0.72} y={y - r * 0.72} textAnchor="middle" dominantBaseline="central" fontSize="12" fontWeight="700" fill="white">
+        {number}
+      </text>
+    </g>
+  );
+}

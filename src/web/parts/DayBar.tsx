@@ -1,0 +1,66 @@
+import { useQuery } from '@tanstack/react-query';
+import { NavLink } from 'react-router';
+import { clockSeconds, isPlaying } from '../../core/model/period.ts';
+import { call, type Desk } from '../api.ts';
+import { isoDate, shortBell, useNow } from './now.ts';
+import { ShelvesMenu } from './ShelvesMenu.tsx';
+import { useReadiness } from './useReadiness.ts';
+
+/** The day's periods with all that fit needs, in bell order. */
+export function useDay(date: string) {
+  return useQuery({ queryKey: ['day', date], queryFn: () => call<Desk[]>('GET', `/days/${date}`) });
+}
+
+/** Day bar: shelves, the day's periods in bell order with the clock's place among them, and what the screen adds at the right. */
+export function DayBar({ date, current, children }: { date?: string; current?: string; children?: React.ReactNode }) {
+  const now = useNow(15_000);
+  const shown = date ?? isoDate(now);
+  const day = useDay(shown).data ?? [];
+  const ready = useReadiness(day);
+  const seconds = now.getHours() * 3600 + now.getMinutes() * 60;
+  const isToday = shown === isoDate(now);
+  const nextAt = day.findIndex((d) => clockSeconds(d.period.end) > seconds);
+  return (
+    <header className="flex h-11 shrink-0 items-stretch border-b border-ink bg-paper">
+      <ShelvesMenu />
+      <nav aria-label="Periods" className="flex min-w-0 flex-1 items-stretch overflow-x-auto border-l">
+        {day.map((desk, i) => {
+          const { period, schoolClass, students, attendance, lesson } = desk;
+          const here = students.filter((s) => isPlaying(attendance?.entries[s.id])).length;
+          const open = ready[period.id];
+          const mark = !lesson ? 'no lesson yet' : open === undefined ? '…' : open === 0 ? 'ready' : `${open} to fix`;
+          return (
+            <span key={period.id} className="flex items-stretch">
+              {isToday && i === nextAt && (
+                <span className="w-[3px] self-stretch bg-ink" title="now" role="img" aria-label="The clock stands here" />
+              )}
+              <NavLink
+                to={`/desk/${period.id}`}
+                className={`flex w-[172px] shrink-0 flex-col justify-center px-4 leading-4 ${period.id === current ? 'torn-below bg-tape text-white' : 'hover:bg-tint'}`}
+              >
+                <span className="head truncate text-[15px]">
+                  {i + 1} · {schoolClass.name}
+                  {period.id === current ? ` · ${here} here` : ''}
+                </span>
+                <span className={`truncate text-xs ${period.id === current ? '' : open ? 'text-stop' : 'text-muted'}`}>
+                  {shortBell(period.start)}–{shortBell(period.end)} {mark}
+                </span>
+              </NavLink>
+            </span>
+          );
+        })}
+      </nav>
+      <div className="flex shrink-0 items-center gap-4 pr-3 pl-4">{children}</div>
+    </header>
+  );
+}
+
+/** The frame of a shelf: day bar, then the page scrolling under it. */
+export function ShelfPage({ children }: { children: React.ReactNode }) {
+  return (
+    <div className="flex h-full flex-col">
+      <DayBar />
+      <main className="min-h-0 flex-1 overflow-auto">{children}</main>
+    </div>
+  );
+}

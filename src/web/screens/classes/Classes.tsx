@@ -1,0 +1,142 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { bandOf, GRADES, type Grade } from '../../../core/model/band.ts';
+import type { SchoolClass } from '../../../core/model/schoolClass.ts';
+import { type ClassData, call, problemWords } from '../../api.ts';
+import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
+import { DayBar } from '../../parts/DayBar.tsx';
+import { NameDialog } from '../../parts/NameDialog.tsx';
+import { ShelfList } from '../../parts/ShelfList.tsx';
+import { ImportDialog } from './ImportDialog.tsx';
+import { RosterTable } from './RosterTable.tsx';
+import { Wishes } from './Wishes.tsx';
+
+const GRADE_OPTIONS = GRADES.map((g) => [g, g === 'Pre-K' || g === 'K' ? g : `Grade ${g}`] as const);
+
+/** Class lists as paint: names, private ratings and wishes; lists come in by paste or CSV. */
+export function Classes() {
+  const { classId } = useParams();
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [adding, setAdding] = useState(false);
+  const [grade, setGrade] = useState<Grade>('4');
+  const list = useQuery({
+    queryKey: ['classes'],
+    queryFn: () => call<{ schoolClass: SchoolClass; students: number }[]>('GET', '/classes'),
+  });
+  const chosen = classId ?? list.data?.[0]?.schoolClass.id;
+  const data = useQuery({ queryKey: ['class', chosen], queryFn: () => call<ClassData>('GET', `/classes/${chosen}`), enabled: !!chosen });
+  const refresh = async () => {
+    await client.invalidateQueries({ queryKey: ['class', chosen] });
+    await client.invalidateQueries({ queryKey: ['classes'] });
+    await client.invalidateQueries({ queryKey: ['desk'] });
+    await client.invalidateQueries({ queryKey: ['day'] });
+  };
+  return (
+    <div className="flex h-full flex-col overflow-hidden">
+      <DayBar />
+      <div className="flex min-h-0 flex-1">
+        <ShelfList
+          title="Classes"
+          items={(list.data ?? []).map(({ schoolClass, students }) => ({
+            id: schoolClass.id,
+            to: `/classes/${schoolClass.id}`,
+            name: schoolClass.name,
+            more: `grade ${schoolClass.grade} · ${students} students`,
+          }))}
+          action="Add a class"
+          onAdd={() => setAdding(true)}
+        />
+        <main className="min-w-0 flex-1 overflow-auto">
+          {data.data ? (
+            <OneClass key={data.data.schoolClass.id} data={data.data} refresh={refresh} />
+          ) : data.error ? (
+            <p role="alert" className="p-6 text-stop">
+              {problemWords(data.error)}
+            </p>
+          ) : (
+            <p className="p-6 text-muted">
+              {list.data?.length === 0 ? 'No class yet. Add one, then paste its list from a spreadsheet.' : 'Opening the list …'}
+            </p>
+          )}
+        </main>
+      </div>
+      <NameDialog
+        open={adding}
+        title="A new class"
+        label="Name of the class"
+        action="Add the class"
+        onClose={() => setAdding(false)}
+        onSave={async (name) => {
+          const made = await call<SchoolClass>('POST', '/classes', { name, grade });
+          await refresh();
+          navigate(`/classes/${made.id}`);
+        }}
+      >
+        <div className="mt-2">
+          <ChoiceField label="Grade" value={grade} options={GRADE_OPTIONS} onPick={setGrade} />
+        </div>
+      </NameDialog>
+    </div>
+  );
+}
+
+function OneClass({ data, refresh }: { data: ClassData; refresh: () => Promise<void> }) {
+  const [importing, setImporting] = useState(false);
+  const navigate = useNavigate();
+  const [problem, setProblem] = useState('');
+  const { schoolClass } = data;
+  const save = async (change: Partial<SchoolClass>) => {
+    await call('PUT', `/classes/${schoolClass.id}`, { ...schoolClass, ...change });
+    await refresh();
+  };
+  return (
+    <div className="p-6">
+      <div className="flex items-end gap-4">
+        <div className="w-56">
+          <CommitField label="Class" value={schoolClass.name} onCommit={(name) => save({ name })} />
+        </div>
+        <div className="w-36">
+          <ChoiceField
+            label="Grade"
+            value={schoolClass.grade}
+            options={GRADE_OPTIONS}
+            onPick={(grade) => void save({ grade }).catch((e) => setProblem(problemWords(e)))}
+          />
+        </div>
+        <p className="pb-1.5 text-muted">
+          {data.students.length} students · band {bandOf(schoolClass.grade)}
+        </p>
+        <button type="button" className="btn btn-tape ml-auto" onClick={() => setImporting(true)}>
+          Paste or import a list
+        </button>
+        <button
+          type="button"
+          className="btn"
+          onClick={() =>
+            call('DELETE', `/classes/${schoolClass.id}`).then(
+              async () => {
+                await refresh();
+                navigate('/classes');
+              },
+              (e) => setProblem(problemWords(e)),
+            )
+          }
+        >
+          Remove the class
+        </button>
+      </div>
+      {problem && (
+        <p role="alert" className="mt-2 text-stop">
+          {problem}
+        </p>
+      )}
+      <div className="mt-4 grid grid-cols-[minmax(0,1fr)_300px] gap-8 max-[1100px]:grid-cols-1">
+        <RosterTable data={data} refresh={refresh} />
+        <Wishes data={data} refresh={refresh} />
+      </div>
+      <ImportDialog open={importing} classId={schoolClass.id} onClose={() => setImporting(false)} onDone={refresh} />
+    </div>
+  );
+}

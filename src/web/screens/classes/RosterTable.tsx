@@ -1,0 +1,169 @@
+import {
+  createColumnHelper,
+  flexRender,
+  getCoreRowModel,
+  getSortedRowModel,
+  type SortingState,
+  useReactTable,
+} from '@tanstack/react-table';
+import { Trash2 } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import type { Student } from '../../../core/model/student.ts';
+import { type ClassData, call, problemWords } from '../../api.ts';
+import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
+
+interface Row extends Student {
+  rating: number;
+}
+const column = createColumnHelper<Row>();
+const RATINGS = ['1', '2', '3', '4', '5'].map((r) => [r, r === '1' ? '1 new to it' : r === '5' ? '5 leads' : r] as const);
+
+/** The class list: every cell is edited in place, by keyboard too. Ratings are private. */
+export function RosterTable({ data, refresh }: { data: ClassData; refresh: () => Promise<void> }) {
+  const [sorting, setSorting] = useState<SortingState>([{ id: 'givenName', desc: false }]);
+  const [adding, setAdding] = useState({ givenName: '', familyName: '' });
+  const [problem, setProblem] = useState('');
+  const classId = data.schoolClass.id;
+  const rows = useMemo<Row[]>(
+    () => data.students.map((s) => ({ ...s, rating: data.ratings.find((r) => r.studentId === s.id)?.rating ?? 3 })),
+    [data],
+  );
+  const save = async (student: Row, change: Record<string, unknown>) => {
+    await call('PUT', `/classes/${classId}/students/${student.id}`, { revision: student.revision, ...change });
+    await refresh();
+  };
+  const table = useReactTable({
+    data: rows,
+    columns: [
+      column.accessor('givenName', { header: 'Given name' }),
+      column.accessor('familyName', { header: 'Family name' }),
+      column.accessor('rating', { header: 'Rating (private)' }),
+    ],
+    state: { sorting },
+    onSortingChange: setSorting,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+  });
+  return (
+    <div>
+      <table className="w-full border-collapse">
+        <caption className="sr-only">Students of {data.schoolClass.name}</caption>
+        <thead>
+          {table.getHeaderGroups().map((group) => (
+            <tr key={group.id} className="border-b border-ink text-left">
+              <th scope="col" className="w-9 py-1 text-xs font-normal text-muted">
+                <span className="sr-only">Number</span>
+              </th>
+              {group.headers.map((header) => (
+                <th
+                  key={header.id}
+                  scope="col"
+                  className="py-1 pr-2"
+                  aria-sort={
+                    header.column.getIsSorted() === 'asc' ? 'ascending' : header.column.getIsSorted() === 'desc' ? 'descending' : 'none'
+                  }
+                >
+                  <button
+                    type="button"
+                    className="text-xs font-normal text-muted hover:text-ink hover:underline"
+                    onClick={header.column.getToggleSortingHandler()}
+                  >
+                    {flexRender(header.column.columnDef.header, header.getContext())}{' '}
+                    {header.column.getIsSorted() === 'asc' ? '↑' : header.column.getIsSorted() === 'desc' ? '↓' : ''}
+                  </button>
+                </th>
+              ))}
+              <th scope="col" className="w-10">
+                <span className="sr-only">Remove</span>
+              </th>
+            </tr>
+          ))}
+        </thead>
+        <tbody>
+          {table.getRowModel().rows.map(({ original: s }, i) => (
+            <tr key={s.id} className="border-b">
+              <td className="head text-muted">{i + 1}</td>
+              <td className="py-0.5 pr-2">
+                <CommitField
+                  quiet
+                  className="cell"
+                  label={`Given name, row ${i + 1}`}
+                  value={s.givenName}
+                  onCommit={(givenName) => save(s, { givenName })}
+                />
+              </td>
+              <td className="py-0.5 pr-2">
+                <CommitField
+                  quiet
+                  className="cell"
+                  label={`Family name, row ${i + 1}`}
+                  value={s.familyName}
+                  onCommit={(familyName) => save(s, { familyName })}
+                />
+              </td>
+              <td className="w-36 py-0.5 pr-2">
+                <ChoiceField
+                  quiet
+                  className="cell"
+                  label={`Rating, row ${i + 1}`}
+                  value={String(s.rating)}
+                  options={RATINGS}
+                  onPick={(r) => void save(s, { rating: Number(r) }).catch((e) => setProblem(problemWords(e)))}
+                />
+              </td>
+              <td>
+                <button
+                  type="button"
+                  className="flex h-8 w-8 items-center justify-center hover:bg-tint"
+                  aria-label={`Remove ${s.givenName} ${s.familyName}`}
+                  onClick={() => call('DELETE', `/classes/${classId}/students/${s.id}`).then(refresh, (e) => setProblem(problemWords(e)))}
+                >
+                  <Trash2 size={15} aria-hidden="true" />
+                </button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {problem && (
+        <p role="alert" className="mt-1 text-stop">
+          {problem}
+        </p>
+      )}
+      <form
+        className="mt-3 flex items-end gap-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          call('POST', `/classes/${classId}/students`, adding).then(
+            async () => {
+              setAdding({ givenName: '', familyName: '' });
+              setProblem('');
+              await refresh();
+            },
+            (error) => setProblem(problemWords(error)),
+          );
+        }}
+      >
+        <label className="flex-1 text-xs text-muted">
+          Given name
+          <input
+            className="field text-sm text-ink"
+            value={adding.givenName}
+            onChange={(e) => setAdding({ ...adding, givenName: e.target.value })}
+          />
+        </label>
+        <label className="flex-1 text-xs text-muted">
+          Family name
+          <input
+            className="field text-sm text-ink"
+            value={adding.familyName}
+            onChange={(e) => setAdding({ ...adding, familyName: e.target.value })}
+          />
+        </label>
+        <button type="submit" className="btn">
+          Add a student
+        </button>
+      </form>
+    </div>
+  );
+}

@@ -1,0 +1,86 @@
+import { DropdownMenu } from 'radix-ui';
+import type { Edit } from '../../../core/model/edit.ts';
+import type { Game } from '../../../core/model/game.ts';
+import { BlockId } from '../../../core/model/ids.ts';
+import type { Lesson } from '../../../core/model/lesson.ts';
+import { formatWords, PHASE_WORDS } from '../../../core/words/en.ts';
+import { freshId } from '../../api.ts';
+
+/** Usual bounds of plain blocks, seconds. */
+const PLAIN: [Lesson['blocks'][number]['phase'], number, number, number][] = [
+  ['arrive', 120, 240, 1],
+  ['attendance', 60, 120, 0.5],
+  ['explain', 60, 180, 1],
+  ['walk', 60, 120, 0.5],
+  ['water', 60, 120, 0.5],
+  ['reset', 60, 180, 0.5],
+  ['close', 120, 300, 1],
+  ['leave', 60, 120, 0.5],
+];
+
+interface Props {
+  lesson: Lesson;
+  games: readonly Game[];
+  /** The block after which the new one goes; at the fitting place where none is chosen. */
+  after: string | null;
+  perform(edit: Edit, name?: string): void;
+  onAdded(id: string): void;
+  children: React.ReactNode;
+}
+
+/** A menu that adds a game or a plain block to the strip. */
+export function AddBlock({ lesson, games, after, perform, onAdded, children }: Props) {
+  const index = (phase: string) => {
+    const chosen = lesson.blocks.findIndex((b) => b.id === after);
+    if (chosen >= 0) return chosen + 1;
+    const close = lesson.blocks.findIndex((b) => b.phase === 'close' || b.phase === 'leave');
+    return phase === 'game' && close >= 0 ? close : lesson.blocks.length;
+  };
+  const add = (block: Omit<Lesson['blocks'][number], 'id'>) => {
+    const id = BlockId.parse(freshId('b'));
+    perform({ kind: 'insert-block', index: index(block.phase), block: { ...block, id } });
+    onAdded(id);
+  };
+  const item = 'cursor-pointer px-4 py-1.5 outline-none data-[highlighted]:bg-tint';
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger asChild>{children}</DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="start"
+          side="top"
+          collisionPadding={8}
+          className="z-50 max-h-[80vh] min-w-72 overflow-auto border-[1.5px] border-ink bg-paper py-1 shadow-lg"
+        >
+          <DropdownMenu.Label className="px-4 py-1 text-xs text-muted">A game</DropdownMenu.Label>
+          {games.map((game) => (
+            <DropdownMenu.Item
+              key={game.id}
+              className={item}
+              onSelect={() =>
+                add({
+                  phase: 'game',
+                  title: game.title,
+                  least: 0,
+                  most: 7200,
+                  weight: 10,
+                  game: { gameId: game.id, settings: {}, placed: {} },
+                })
+              }
+            >
+              <span className="font-bold">{game.title}</span> <span className="text-xs text-muted">{formatWords(game.format).name}</span>
+              <span className="block text-xs text-muted">{game.purpose}</span>
+            </DropdownMenu.Item>
+          ))}
+          <DropdownMenu.Separator className="my-1 border-t" />
+          <DropdownMenu.Label className="px-4 py-1 text-xs text-muted">A plain block</DropdownMenu.Label>
+          {PLAIN.map(([phase, least, most, weight]) => (
+            <DropdownMenu.Item key={phase} className={item} onSelect={() => add({ phase, title: PHASE_WORDS[phase], least, most, weight })}>
+              {PHASE_WORDS[phase]}
+            </DropdownMenu.Item>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}

@@ -1,0 +1,293 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import type { FitInput } from '../../../core/fit/fitted.ts';
+import { type Finding, findingKey } from '../../../core/model/finding.ts';
+import type { BlockId } from '../../../core/model/ids.ts';
+import { clockSeconds } from '../../../core/model/period.ts';
+import { ApiProblem, call, type Desk as DeskData, problemWords, type RunData } from '../../api.ts';
+import { Floor } from '../../floor/Floor.tsx';
+import { DayBar } from '../../parts/DayBar.tsx';
+import { clockText } from '../../parts/now.ts';
+import { speakWith, useUnits } from '../../parts/units.ts';
+import { Strip } from '../../strip/Strip.tsx';
+import { useFit } from '../../worker/useFit.ts';
+import { AddBlock } from './AddBlock.tsx';
+import { ChecksSheet, NumbersBar } from './ChecksSheet.tsx';
+import { Conflict } from './Conflict.tsx';
+import { EmptyDesk } from './EmptyDesk.tsx';
+import { FloorBar } from './FloorBar.tsx';
+import { GearSheet } from './GearSheet.tsx';
+import { RulesSheet } from './RulesSheet.tsx';
+import { ringsFor } from './rings.ts';
+import { SHEETS, type SheetName, useDeskKeys } from './useDeskKeys.ts';
+import { useLesson } from './useLesson.ts';
+import { WhoSheet } from './WhoSheet.tsx';
+
+/** Milliseconds a round is shown while walking it through. */
+const WALK_MS = 1100;
+
+export function Desk() {
+  const { periodId = '' } = useParams();
+  const query = useQuery({ queryKey: ['desk', periodId], queryFn: () => call<DeskData>('GET', `/periods/${periodId}/desk`) });
+  if (query.error instanceof ApiProblem && query.error.status === 404) {
+    return (
+      <div className="flex h-full flex-col">
+        <DayBar />
+        <main className="p-6">
+          <h1 className="text-xl">This period is gone</h1>
+          <p className="mt-2">Choose another on the day bar, or go to Today to add one.</p>
+        </main>
+      </div>
+    );
+  }
+  if (query.error && !query.data)
+    return (
+      <p role="alert" className="p-6 text-stop">
+        {problemWords(query.error)}
+      </p>
+    );
+  if (!query.data) {
+    return (
+      <div className="flex h-full flex-col">
+        <DayBar current={periodId} />
+        <p className="p-6 text-muted">Laying out the plan …</p>
+      </div>
+    );
+  }
+  return query.data.lesson ? <Planning key={periodId} desk={query.data} /> : <EmptyDesk desk={query.data} />;
+}
+
+function Planning({ desk }: { desk: DeskData }) {
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const units = useUnits();
+  const [sheet, setSheet] = useState<SheetName>('Checks');
+  const [alone, setAlone] = useState(false);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [piece, setPiece] = useState<string | null>(null);
+  const [round, setRound] = useState(0);
+  const [walking, setWalking] = useState(false);
+  const titles = useRef(new Map<string, string>());
+  const pieceTitle = useCallback((id: string) => titles.current.get(id) ?? id, []);
+  const { lesson: kept, perform, ...log } = useLesson(desk, pieceTitle);
+  const lesson = kept ?? desk.lesson!;
+  const input = useMemo<FitInput>(() => ({ ...desk, lesson }), [desk, lesson]);
+  const { fitted, stale, weighing } = useFit(input);
+  const speak = useMemo(() => speakWith(units, desk.students), [units, desk.students]);
+  const low = useLowScreen();
+
+  const block = fitted?.blocks.find((b) => b.id === chosen) ?? fitted?.blocks.find((b) => b.game) ?? fitted?.blocks[0];
+  const game = block?.game;
+  const rounds = game?.timeline.rounds.length ?? 0;
+  const at = Math.min(round, Math.max(0, rounds - 1));
+  useEffect(() => {
+    for (const b of fitted?.blocks ?? []) for (const p of b.game?.pieces ?? []) titles.current.set(p.id, `${p.number} ${p.title}`);
+  }, [fitted]);
+  useEffect(() => {
+    if (!walking) return;
+    if (at >= rounds - 1) return setWalking(false);
+    const timer = setTimeout(() => setRound(at + 1), WALK_MS);
+    return () => clearTimeout(timer);
+  }, [walking, at, rounds]);
+
+  const accepted = new Set(lesson.accepted.map((a) => a.key));
+  const findings = (fitted?.findings ?? []).filter((f) => !accepted.has(findingKey(f)));
+  const open = findings.filter((f) => f.weight !== 'note');
+  const rings = fitted ? ringsFor(findings, fitted, desk.room, block?.id ?? null) : [];
+  const selectBlock = (id: string | null) => {
+    setChosen(id);
+    setPiece(null);
+    setRound(0);
+    setWalking(false);
+  };
+  const show = (finding: Finding) => {
+    if (finding.at.block) selectBlock(finding.at.block);
+    if (finding.at.piece) setPiece(finding.at.piece);
+  };
+  const place = (id: string, to: { x: number; y: number } | null) =>
+    block && perform({ kind: 'place', blockId: block.id as BlockId, pieceId: id, at: to && { value: to, by: 'teacher', pinned: true } });
+  const openSheet = (name: SheetName) => {
+    setAlone(false);
+    setSheet(name);
+  };
+  const walk = () => {
+    if (at >= rounds - 1) setRound(0);
+    setWalking((w) => !w);
+  };
+  const blow = useMutation({
+    mutationFn: () => call<RunData['run']>('POST', '/runs', { periodId: desk.period.id }),
+    onSuccess: (run) => {
+      void client.invalidateQueries({ queryKey: ['runs'] });
+      navigate(`/whistle/${run.id}`);
+    },
+  });
+  useDeskKeys({
+    sheet: openSheet,
+    round: (by) => setRound(Math.max(0, Math.min(rounds - 1, at + by))),
+    alone: () => setAlone((a) => !a),
+    undo: log.undo,
+    redo: log.redo,
+  });
+  const selected = game?.pieces.find((p) => p.id === piece);
+
+  return (
+    <div className="flex h-full flex-col overflow-hidden">
+      <DayBar date={desk.period.date} current={desk.period.id}>
+        <UndoBar {...log} />
+        <button type="button" className="btn btn-ink" disabled={blow.isPending || log.waiting > 0} onClick={() => blow.mutate()}>
+          Blow the whistle
+        </button>
+      </DayBar>
+      {(log.problem || blow.error) && (
+        <p role="alert" className="bg-stop px-4 py-1 text-white">
+          {log.problem || problemWords(blow.error)}
+        </p>
+      )}
+      <div className="flex min-h-0 flex-1">
+        <main className="flex min-w-0 flex-1 flex-col" aria-label={`Desk: ${desk.schoolClass.name}, ${lesson.title}`}>
+          <h1 className="sr-only">
+            {lesson.title}, {desk.schoolClass.name}, {desk.room.name}
+          </h1>
+          <div className="min-h-0 flex-1">
+            <Floor
+              room={desk.room}
+              game={game}
+              round={at}
+              rings={rings}
+              selected={piece}
+              units={units}
+              onSelect={setPiece}
+              onPlace={place}
+              faded={stale && !fitted}
+            />
+          </div>
+          {game && game.unplaced.length > 0 && (
+            <p className="mx-4 border-[1.5px] border-dashed border-stop px-3 py-1" role="status">
+              <strong className="text-stop">Unplaced:</strong> {game.unplaced.map((u) => `${u.number} ${u.title}`).join(', ')}. The floor
+              holds {game.pieces.length} of this size.
+            </p>
+          )}
+          <FloorBar
+            game={game}
+            round={at}
+            onRound={setRound}
+            walking={walking}
+            onWalk={walk}
+            piece={selected}
+            units={units}
+            onPlace={(to) => selected && place(selected.id, to)}
+            alone={alone}
+            onAlone={() => setAlone((a) => !a)}
+          >
+            <AddBlock lesson={lesson} games={desk.games} after={chosen} perform={perform} onAdded={selectBlock}>
+              <button type="button" className="btn whitespace-nowrap">
+                Add a block
+              </button>
+            </AddBlock>
+          </FloorBar>
+        </main>
+        {!alone && (
+          <aside
+            aria-label="Sheet"
+            className={`flex shrink-0 flex-col border-l border-ink ${sheet === 'Who' ? 'w-[560px] max-[1100px]:w-[400px]' : 'w-[352px]'}`}
+          >
+            <div role="tablist" aria-label="Sheets" className="flex shrink-0 border-b px-2">
+              {SHEETS.map((name) => (
+                <button
+                  key={name}
+                  type="button"
+                  role="tab"
+                  id={`tab-${name}`}
+                  aria-selected={sheet === name}
+                  aria-controls="sheet-panel"
+                  className={`head border-b-4 px-3 py-2.5 text-[15px] ${sheet === name ? 'border-tape text-ink' : 'border-transparent text-muted hover:text-ink'}`}
+                  onClick={() => setSheet(name)}
+                >
+                  {name}
+                  {name === 'Checks' && open.length > 0 && (
+                    <span className="ml-1.5 bg-stop px-1.5 text-xs font-bold text-white">{open.length}</span>
+                  )}
+                  {name === 'Gear' && (fitted?.numbers.gearShort ?? 0) > 0 && <span className="ml-1.5 text-xs text-stop">short</span>}
+                </button>
+              ))}
+            </div>
+            <div id="sheet-panel" role="tabpanel" aria-labelledby={`tab-${sheet}`} tabIndex={0} className="min-h-0 flex-1 overflow-auto">
+              {fitted && sheet === 'Checks' && <ChecksSheet {...{ lesson, fitted, findings, weighing, speak, perform }} onShow={show} />}
+              {fitted && sheet === 'Gear' && <GearSheet fitted={fitted} block={block} />}
+              {fitted && sheet === 'Who' && <WhoSheet {...{ desk, fitted, block, perform }} />}
+              {sheet === 'Rules' && (
+                <RulesSheet
+                  {...{ lesson, block, piece, units, perform }}
+                  game={desk.games.find((g) => g.id === game?.gameId)}
+                  onRemoved={() => selectBlock(null)}
+                />
+              )}
+            </div>
+            {fitted && <NumbersBar fitted={fitted} />}
+          </aside>
+        )}
+      </div>
+      {fitted && (
+        <Strip
+          fitted={fitted}
+          bellAt={clockSeconds(desk.period.start)}
+          block={block?.id ?? null}
+          round={at}
+          troubled={new Set(open.flatMap((f) => (f.at.block ? [f.at.block] : [])))}
+          onBlock={selectBlock}
+          onRound={(id, r) => {
+            if (id !== block?.id) selectBlock(id);
+            setWalking(false);
+            setRound(r);
+          }}
+          onCut={(id, seconds) => perform({ kind: 'set-seconds', blockId: id as BlockId, seconds })}
+          low={low}
+        >
+          <span>
+            {lesson.title} · bell to bell {Math.round(fitted.periodSeconds / 60)} min
+          </span>
+        </Strip>
+      )}
+      <Conflict log={log} />
+    </div>
+  );
+}
+
+/** True where the browser leaves less than 720 px: the strip gives up its labels row. */
+function useLowScreen(): boolean {
+  const [low, setLow] = useState(() => window.innerHeight < 720);
+  useEffect(() => {
+    const onResize = () => setLow(window.innerHeight < 720);
+    window.addEventListener('resize', onResize);
+    return () => window.removeEventListener('resize', onResize);
+  }, []);
+  return low;
+}
+
+function UndoBar({
+  undo,
+  redo,
+  undoName,
+  redoName,
+  waiting,
+  savedAt,
+}: Pick<ReturnType<typeof useLesson>, 'undo' | 'redo' | 'undoName' | 'redoName' | 'waiting' | 'savedAt'>) {
+  return (
+    <div className="flex items-center gap-3 text-muted">
+      {undoName && (
+        <button type="button" className="max-w-44 truncate hover:text-ink hover:underline" onClick={undo}>
+          Undo: {undoName}
+        </button>
+      )}
+      {redoName && (
+        <button type="button" className="max-w-32 truncate hover:text-ink hover:underline" onClick={redo}>
+          Redo: {redoName}
+        </button>
+      )}
+      <span role="status" className="whitespace-nowrap">
+        {waiting ? 'Saving …' : savedAt ? `Saved ${clockText(savedAt.getTime())}` : 'All saved'}
+      </span>
+    </div>
+  );
+}

@@ -1,0 +1,66 @@
+import type { FittedBlock, FittedLesson } from '../../../core/fit/fitted.ts';
+import { counted } from '../../../core/formats/speak.ts';
+
+const USE = { stays: 'stays there', bring: 'students bring it', park: 'parked', wear: 'put on, taken off' } as const;
+
+/** What the lesson needs against the cupboard, then the lay-out list: place by place in walking order. */
+export function GearSheet({ fitted, block }: { fitted: FittedLesson; block: FittedBlock | undefined }) {
+  if (!fitted.gear.length) return <p className="p-4 text-muted">No gear is needed yet. Add a game on the strip.</p>;
+  const pieces = block?.game?.pieces ?? [];
+  const lines = fitted.gear.filter((l) => !block?.game || l.blockId === block.id);
+  return (
+    <div className="p-4">
+      <table className="w-full border-collapse">
+        <caption className="sr-only">Gear needed at once against the cupboard</caption>
+        <thead>
+          <tr className="border-b border-ink text-left text-xs text-muted">
+            <th scope="col" className="py-1 font-normal">
+              Kind
+            </th>
+            <th scope="col" className="w-14 text-right font-normal">
+              need
+            </th>
+            <th scope="col" className="w-14 text-right font-normal">
+              have
+            </th>
+            <th scope="col" className="w-14 text-right font-normal">
+              short
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map((line) => (
+            <tr key={line.blockId + line.gearKind} className="border-b align-top">
+              <td className="py-1.5">
+                <span className="font-bold">{line.gearKind}</span>
+                <span className="block text-xs text-muted">
+                  {line.from.map((f) => `${f.name}${f.place ? `, ${f.place}` : ''}`).join('; ') || 'not in the cupboard'}
+                </span>
+              </td>
+              <td className="head py-1.5 text-right text-base">{line.need}</td>
+              <td className="head py-1.5 text-right text-base">{line.have}</td>
+              <td className={`head py-1.5 text-right text-base ${line.short ? 'text-stop' : 'text-muted'}`}>{line.short || '–'}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <h3 className="mt-4 mb-1 text-base">Lay out in this order</h3>
+      <ol>
+        {pieces.map((piece) => {
+          const here = lines.flatMap((l) => l.at.filter((a) => a.pieceId === piece.id).map((a) => ({ ...a, kind: l.gearKind })));
+          return (
+            <li key={piece.id} className="flex gap-2 border-b py-1">
+              <span className="head w-6 text-base text-tape">{piece.number}</span>
+              <span>
+                <span className="font-bold">{piece.title}</span>
+                <span className="block text-muted">
+                  {here.map((h) => `${counted(h.count, h.kind)} (${USE[h.use]}${h.where ? `, ${h.where}` : ''})`).join('; ') || 'nothing'}
+                </span>
+              </span>
+            </li>
+          );
+        })}
+      </ol>
+    </div>
+  );
+}

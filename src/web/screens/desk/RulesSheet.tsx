@@ -1,0 +1,223 @@
+import { ArrowLeft, ArrowRight, Trash2 } from 'lucide-react';
+import type { FittedBlock } from '../../../core/fit/fitted.ts';
+import type { SettingMeta } from '../../../core/formats/setting.ts';
+import { clockOf } from '../../../core/formats/speak.ts';
+import type { Edit } from '../../../core/model/edit.ts';
+import type { Game } from '../../../core/model/game.ts';
+import type { Lesson } from '../../../core/model/lesson.ts';
+import { formatWords } from '../../../core/words/en.ts';
+import { CommitField } from '../../parts/CommitField.tsx';
+import type { Units } from '../../parts/units.ts';
+import { SettingControl } from './SettingControl.tsx';
+
+interface Props {
+  lesson: Lesson;
+  block: FittedBlock | undefined;
+  game: Game | undefined;
+  piece: string | null;
+  units: Units;
+  perform(edit: Edit, name?: string): void;
+  onRemoved(): void;
+}
+
+const GROUPS: [SettingMeta['group'], string][] = [
+  ['play', 'Play'],
+  ['time', 'Time'],
+  ['people', 'Groups'],
+  ['floor', 'Floor'],
+];
+
+/** Everything that is chosen about one block: its length, its settings, the rules and the card of the chosen place. */
+export function RulesSheet({ lesson, block, game, piece, units, perform, onRemoved }: Props) {
+  const stored = lesson.blocks.find((b) => b.id === block?.id);
+  if (!block || !stored) {
+    return (
+      <div className="p-4">
+        <CommitField label="Lesson" value={lesson.title} onCommit={(title) => perform({ kind: 'rename', title })} />
+        <p className="mt-3 text-muted">Choose a block on the strip to see its rules.</p>
+      </div>
+    );
+  }
+  const at = lesson.blocks.indexOf(stored);
+  const minutes = (text: string) => {
+    const clock = text.trim().match(/^(\d{1,3})(?::([0-5]\d))?$/);
+    if (!clock) throw new Error(`"${text}" is not a length. Write 3:30, or 3 for three minutes.`);
+    return Number(clock[1]) * 60 + Number(clock[2] ?? 0);
+  };
+  return (
+    <div className="p-4">
+      <CommitField
+        label="Block"
+        value={stored.title}
+        onCommit={(title) => perform({ kind: 'set-block', blockId: stored.id, patch: { title } })}
+      />
+      <div className="mt-2 grid grid-cols-2 gap-x-3">
+        <CommitField
+          label="Length"
+          value={clockOf(block.seconds)}
+          hint={block.pinned ? 'pinned by you' : `fit chose it (${clockOf(block.least)} to ${clockOf(block.most)})`}
+          onCommit={(text) => perform({ kind: 'set-seconds', blockId: stored.id, seconds: minutes(text) })}
+        />
+        <div className="flex items-start gap-1.5 pt-5">
+          <button
+            type="button"
+            className="btn px-2"
+            aria-label="Earlier in the lesson"
+            disabled={at === 0}
+            onClick={() => perform({ kind: 'move-block', blockId: stored.id, index: at - 1 })}
+          >
+            <ArrowLeft size={16} aria-hidden="true" />
+          </button>
+          <button
+            type="button"
+            className="btn px-2"
+            aria-label="Later in the lesson"
+            disabled={at === lesson.blocks.length - 1}
+            onClick={() => perform({ kind: 'move-block', blockId: stored.id, index: at + 1 })}
+          >
+            <ArrowRight size={16} aria-hidden="true" />
+          </button>
+          <button
+            type="button"
+            className="btn px-2"
+            aria-label={`Remove ${stored.title}`}
+            onClick={() => {
+              perform({ kind: 'remove-block', blockId: stored.id });
+              onRemoved();
+            }}
+          >
+            <Trash2 size={16} aria-hidden="true" />
+          </button>
+        </div>
+      </div>
+      {block.pinned && (
+        <button
+          type="button"
+          className="text-xs text-tape underline"
+          onClick={() => perform({ kind: 'set-seconds', blockId: stored.id, seconds: null })}
+        >
+          Unpin: let fit choose
+        </button>
+      )}
+      {!game && (
+        <div className="mt-2">
+          <CommitField
+            label="Note to yourself"
+            multiline
+            value={stored.note ?? ''}
+            onCommit={(text) => perform({ kind: 'set-block', blockId: stored.id, patch: { note: text } })}
+          />
+        </div>
+      )}
+      {game && block.game && <GameRules {...{ stored, block, game, piece, units, perform }} />}
+    </div>
+  );
+}
+
+function GameRules({
+  stored,
+  block,
+  game,
+  piece,
+  units,
+  perform,
+}: {
+  stored: Lesson['blocks'][number];
+  block: FittedBlock;
+  game: Game;
+  piece: string | null;
+  units: Units;
+  perform: Props['perform'];
+}) {
+  const fitted = block.game!;
+  const words = formatWords(fitted.format);
+  const solved: Record<string, unknown> = {
+    workSeconds: fitted.timeline.workSeconds,
+    moveSeconds: fitted.moveSeconds,
+    groups: fitted.groups.length,
+  };
+  const card = fitted.cards.find((c) => c.pieceId === piece);
+  return (
+    <>
+      {card && (
+        <section className="mt-3 border-[1.5px] border-ink bg-white p-3" aria-label={`Card of ${card.title}`}>
+          <h3 className="text-lg">{card.title}</h3>
+          <dl>
+            {card.lines.map((line, i) => {
+              const [label, text] = words.card[line.code](line.data);
+              return (
+                <div key={`${line.code}-${i}`} className="mt-1">
+                  <dt className="text-xs text-muted">{label}</dt>
+                  <dd>{text}</dd>
+                </div>
+              );
+            })}
+          </dl>
+        </section>
+      )}
+      {!card && <p className="mt-3 text-muted">Choose a {words.unit} on the floor to read its card.</p>}
+      {GROUPS.map(([group, title]) => (
+        <section key={group} className="mt-4">
+          <h3 className="mb-1 border-b text-base">{title}</h3>
+          <div className="grid grid-cols-2 gap-x-3 gap-y-2">
+            {fitted.settings
+              .filter((m) => m.group === group)
+              .map((meta) => (
+                <SettingRow key={meta.key} {...{ meta, words, stored, fitted, solved, units, perform }} />
+              ))}
+          </div>
+        </section>
+      ))}
+      <section className="mt-4">
+        <h3 className="mb-1 border-b text-base">Rules of {game.title}</h3>
+        <p>{game.story}</p>
+        <dl className="mt-1">
+          {[
+            ['Purpose', game.purpose],
+            ['Attention', game.attentionCall],
+            ['Ends', game.endRule],
+            ['Restart', game.restartRule],
+            ['Out', game.outRule],
+            ['Tie', game.tieRule],
+            ['Calm down', game.calmDown],
+            ...game.offences.map((o) => [o.what, `${o.consequence}; back ${o.release}`]),
+          ].map(([label, text]) => (
+            <div key={label} className="mt-1">
+              <dt className="text-xs text-muted">{label}</dt>
+              <dd>{text}</dd>
+            </div>
+          ))}
+        </dl>
+      </section>
+    </>
+  );
+}
+
+function SettingRow({
+  meta,
+  words,
+  stored,
+  fitted,
+  solved,
+  units,
+  perform,
+}: {
+  meta: SettingMeta;
+  words: ReturnType<typeof formatWords>;
+  stored: Lesson['blocks'][number];
+  fitted: NonNullable<FittedBlock['game']>;
+  solved: Record<string, unknown>;
+  units: Units;
+  perform: Props['perform'];
+}) {
+  const key = meta.key;
+  return (
+    <SettingControl
+      {...{ meta, words, units }}
+      value={fitted.values[key]}
+      solved={solved[key]}
+      set={key in stored.game!.settings}
+      onSet={(value) => perform({ kind: 'set-setting', blockId: stored.id, key, value })}
+    />
+  );
+}

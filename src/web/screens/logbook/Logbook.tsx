@@ -1,0 +1,183 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, NavLink, useParams } from 'react-router';
+import { clockOf } from '../../../core/formats/speak.ts';
+import { call, freshId, problemWords, type RunSummary } from '../../api.ts';
+import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
+import { DayBar } from '../../parts/DayBar.tsx';
+import { clockText, longDate } from '../../parts/now.ts';
+import { Pennant } from '../../parts/Pennant.tsx';
+
+/** What happened: every run with planned against actual minutes, rotations, points, who was away, and the note. */
+export function Logbook() {
+  const { runId } = useParams();
+  const [classId, setClassId] = useState('');
+  const query = useQuery({ queryKey: ['runs'], queryFn: () => call<RunSummary[]>('GET', '/runs'), refetchOnMount: 'always' });
+  const all = query.data ?? [];
+  const classes = [...new Map(all.map((r) => [r.classId, r.className]))];
+  const shown = all.filter((r) => !classId || r.classId === classId);
+  const entry = shown.find((r) => r.runId === runId) ?? shown[0];
+  return (
+    <div className="flex h-full flex-col overflow-hidden">
+      <DayBar />
+      <div className="flex min-h-0 flex-1">
+        <nav aria-label="Runs" className="flex w-72 shrink-0 flex-col border-r border-ink">
+          <h1 className="px-5 pt-4 pb-2 text-xl">Logbook</h1>
+          <div className="px-5 pb-3">
+            <ChoiceField
+              quiet
+              label="Class"
+              value={classId}
+              options={[['', 'all classes'] as const, ...classes.map(([id, name]) => [id, name] as const)]}
+              onPick={setClassId}
+            />
+          </div>
+          <ul className="min-h-0 flex-1 overflow-auto border-t">
+            {shown.map((r) => (
+              <li key={r.runId}>
+                <NavLink
+                  to={`/logbook/${r.runId}`}
+                  className={`block border-b px-5 py-2 ${r.runId === entry?.runId ? 'border-l-4 border-l-ink bg-bench pl-4' : 'hover:bg-bench'}`}
+                >
+                  <span className="head block truncate text-base">
+                    {r.className} · {r.lessonTitle}
+                  </span>
+                  <span className="block text-xs text-muted">
+                    {longDate(r.date)} ·{' '}
+                    {r.ended ? `${Math.round(r.actualSeconds / 60)} of ${Math.round(r.plannedSeconds / 60)} min` : 'still running'}
+                  </span>
+                </NavLink>
+              </li>
+            ))}
+          </ul>
+        </nav>
+        <main className="min-w-0 flex-1 overflow-auto p-6">
+          {query.error ? (
+            <p role="alert" className="text-stop">
+              {problemWords(query.error)}
+            </p>
+          ) : entry ? (
+            <Entry key={entry.runId} entry={entry} />
+          ) : (
+            <p className="text-muted">
+              {query.data
+                ? 'Nothing has been run yet. Blow the whistle on a planned lesson; what happens is written down here.'
+                : 'Opening the logbook …'}
+            </p>
+          )}
+        </main>
+      </div>
+    </div>
+  );
+}
+
+function Entry({ entry }: { entry: RunSummary }) {
+  const client = useQueryClient();
+  const most = Math.max(...entry.blocks.map((b) => Math.max(b.plannedSeconds, b.actualSeconds)), 1);
+  const late = entry.actualSeconds - entry.plannedSeconds;
+  const note = async (text: string) => {
+    await call('POST', `/runs/${entry.runId}/events`, { events: [{ id: freshId('e'), at: Date.now(), type: 'note', text }] });
+    await client.invalidateQueries({ queryKey: ['runs'] });
+  };
+  return (
+    <article>
+      <p className="text-muted">
+        {longDate(entry.date)} · began {clockText(entry.startedAt)} · {entry.roomName}
+      </p>
+      <h2 className="text-2xl">
+        {entry.className}: {entry.lessonTitle}
+      </h2>
+      {!entry.ended && (
+        <p className="mt-1">
+          Still running.{' '}
+          <Link className="text-tape underline" to={`/whistle/${entry.runId}`}>
+            Back to the whistle
+          </Link>
+        </p>
+      )}
+      <p className="mt-1 text-base">
+        {clockOf(entry.actualSeconds)} of {clockOf(entry.plannedSeconds)} planned,{' '}
+        {Math.abs(late) < 5 ? 'on time' : late > 0 ? `${clockOf(late)} over` : `${clockOf(-late)} under`}
+      </p>
+      <div className="mt-5 grid grid-cols-[minmax(0,1fr)_320px] gap-8 max-[1100px]:grid-cols-1">
+        <section>
+          <h3 className="border-b pb-1 text-base">Planned against actual</h3>
+          <table className="mt-1 w-full">
+            <caption className="sr-only">Minutes and rotations, planned and actual, by block</caption>
+            <thead className="text-left text-xs text-muted">
+              <tr>
+                <th scope="col" className="py-1 font-normal">
+                  Block
+                </th>
+                <th scope="col" className="w-16 text-right font-normal">
+                  planned
+                </th>
+                <th scope="col" className="w-16 text-right font-normal">
+                  actual
+                </th>
+                <th scope="col" className="w-24 text-right font-normal">
+                  rotations
+                </th>
+                <th scope="col" className="w-[34%] pl-4 font-normal">
+                  planned (tape), actual (ink)
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {entry.blocks.map((b, i) => (
+                <tr key={`${b.title}-${i}`} className="border-t">
+                  <td className="head py-1.5 text-base">{b.title}</td>
+                  <td className="text-right">{clockOf(b.plannedSeconds)}</td>
+                  <td className={`text-right font-bold ${b.actualSeconds - b.plannedSeconds > 60 ? 'text-caution' : ''}`}>
+                    {clockOf(b.actualSeconds)}
+                  </td>
+                  <td className="text-right">{b.plannedRotations ? `${b.rotations} of ${b.plannedRotations}` : ''}</td>
+                  <td className="pl-4">
+                    <div className="torn mb-0.5 h-2.5 bg-tape" style={{ width: `${(b.plannedSeconds / most) * 100}%` }} />
+                    <div className="h-2.5 bg-ink" style={{ width: `${(b.actualSeconds / most) * 100}%` }} />
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          {entry.points.map((p) => (
+            <section key={p.block} className="mt-5">
+              <h3 className="border-b pb-1 text-base">Points in {p.block}</h3>
+              <ul className="mt-1 grid grid-cols-2 gap-x-8">
+                {p.groups.map((points, g) => (
+                  <li key={`group-${g + 1}`} className="flex items-center gap-2 border-b py-1.5">
+                    <Pennant index={g} width={28} />
+                    <span className="head text-base">{g + 1}</span>
+                    <span className="min-w-0 flex-1 truncate text-muted" title={p.members[g].join(', ')}>
+                      {p.members[g].join(', ')}
+                    </span>
+                    <span className={`head text-lg ${points === p.best && points > 0 ? 'text-good' : ''}`}>{points}</span>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          ))}
+        </section>
+        <section>
+          <h3 className="border-b pb-1 text-base">Away</h3>
+          <p className="mt-1">{entry.absent.length ? entry.absent.join(', ') : 'nobody'}</p>
+          <h3 className="mt-5 border-b pb-1 text-base">Gear not counted back</h3>
+          {entry.gearMissing.length ? (
+            <ul className="mt-1">
+              {entry.gearMissing.map((g) => (
+                <li key={g.gearKind}>
+                  {g.gearKind}: {g.counted} of {g.need}
+                </li>
+              ))}
+            </ul>
+          ) : (
+            <p className="mt-1">nothing missing that was counted</p>
+          )}
+          <div className="mt-5">
+            <CommitField label="Note: what to change next time" multiline value={entry.note} onCommit={note} />
+          </div>
+        </section>
+      </div>
+    </article>
+  );
+}

@@ -1,0 +1,204 @@
+import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { boundsOf } from '../../../core/geometry/point.ts';
+import { type Door, FIXED_KINDS, type FixedThing, type Room } from '../../../core/model/room.ts';
+import { freshId, problemWords } from '../../api.ts';
+import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
+import { useUnits } from '../../parts/units.ts';
+
+type Save = (change: Partial<Room>) => Promise<void>;
+const WALLS = [
+  ['0', 'south (main)'],
+  ['1', 'east'],
+  ['2', 'north'],
+  ['3', 'west'],
+] as const;
+
+function useTry(): [string, (work: Promise<unknown>) => void] {
+  const [problem, setProblem] = useState('');
+  return [
+    problem,
+    (work) =>
+      void work.then(
+        () => setProblem(''),
+        (e) => setProblem(problemWords(e)),
+      ),
+  ];
+}
+
+function Remove({ name, onClick }: { name: string; onClick: () => void }) {
+  return (
+    <button
+      type="button"
+      className="flex h-8 w-8 items-center justify-center self-end hover:bg-tint"
+      aria-label={`Remove ${name}`}
+      onClick={onClick}
+    >
+      <Trash2 size={15} aria-hidden="true" />
+    </button>
+  );
+}
+
+/** Doors: on which wall, where along it, how wide, and how deep the floor before it is kept clear. */
+export function DoorRows({ room, save }: { room: Room; save: Save }) {
+  const units = useUnits();
+  const [problem, attempt] = useTry();
+  const put = (id: string, change: Partial<Door>) => save({ doors: room.doors.map((d) => (d.id === id ? { ...d, ...change } : d)) });
+  return (
+    <section className="mt-5">
+      <h2 className="border-b pb-1 text-base">Doors</h2>
+      <ul>
+        {room.doors.map((door) => (
+          <li key={door.id} className="grid grid-cols-[1fr_1fr_32px] gap-x-2 gap-y-1 border-b py-2">
+            <CommitField label="Door" value={door.name} onCommit={(name) => put(door.id, { name })} />
+            <ChoiceField
+              label="Wall"
+              value={String(door.wall) as '0'}
+              options={WALLS}
+              onPick={(w) => attempt(put(door.id, { wall: Number(w) }))}
+            />
+            <Remove name={door.name} onClick={() => attempt(save({ doors: room.doors.filter((d) => d !== door) }))} />
+            <div className="col-span-3 grid grid-cols-3 gap-2">
+              <CommitField label="From wall's start" value={units.say(door.atM)} onCommit={(t) => put(door.id, { atM: units.read(t) })} />
+              <CommitField label="Width" value={units.say(door.widthM)} onCommit={(t) => put(door.id, { widthM: units.read(t) })} />
+              <CommitField label="Kept clear" value={units.say(door.clearM)} onCommit={(t) => put(door.id, { clearM: units.read(t) })} />
+            </div>
+          </li>
+        ))}
+      </ul>
+      {problem && (
+        <p role="alert" className="text-stop">
+          {problem}
+        </p>
+      )}
+      <button
+        type="button"
+        className="btn mt-2"
+        onClick={() =>
+          attempt(
+            save({
+              doors: [
+                ...room.doors,
+                { id: freshId('d'), name: `Door ${room.doors.length + 1}`, wall: 0, atM: 1, widthM: 1.6, clearM: 1.6 },
+              ],
+            }),
+          )
+        }
+      >
+        Add a door
+      </button>
+    </section>
+  );
+}
+
+/** Posts, stages, bleachers: rectangles by their near left corner and size. */
+export function FixedRows({ room, save }: { room: Room; save: Save }) {
+  const units = useUnits();
+  const [problem, attempt] = useTry();
+  const size = boundsOf(room.outline);
+  const put = (id: string, change: Partial<FixedThing>) => save({ fixed: room.fixed.map((f) => (f.id === id ? { ...f, ...change } : f)) });
+  return (
+    <section className="mt-5">
+      <h2 className="border-b pb-1 text-base">What stands in the room</h2>
+      <ul>
+        {room.fixed.map((thing) => (
+          <li key={thing.id} className="grid grid-cols-[1fr_1fr_32px] gap-x-2 gap-y-1 border-b py-2">
+            <CommitField label="Thing" value={thing.name} onCommit={(name) => put(thing.id, { name })} />
+            <ChoiceField
+              label="Kind"
+              value={thing.thing}
+              options={FIXED_KINDS.map((k) => [k, k] as const)}
+              onPick={(k) => attempt(put(thing.id, { thing: k }))}
+            />
+            <Remove name={thing.name} onClick={() => attempt(save({ fixed: room.fixed.filter((f) => f !== thing) }))} />
+            <div className="col-span-3 grid grid-cols-4 gap-2">
+              <CommitField label="From west" value={units.say(thing.xM)} onCommit={(t) => put(thing.id, { xM: units.read(t) })} />
+              <CommitField label="From south" value={units.say(thing.yM)} onCommit={(t) => put(thing.id, { yM: units.read(t) })} />
+              <CommitField label="Width" value={units.say(thing.widthM)} onCommit={(t) => put(thing.id, { widthM: units.read(t) })} />
+              <CommitField label="Depth" value={units.say(thing.depthM)} onCommit={(t) => put(thing.id, { depthM: units.read(t) })} />
+            </div>
+          </li>
+        ))}
+      </ul>
+      {problem && (
+        <p role="alert" className="text-stop">
+          {problem}
+        </p>
+      )}
+      <div className="mt-2 flex gap-2">
+        <button
+          type="button"
+          className="btn"
+          onClick={() =>
+            attempt(
+              save({
+                fixed: [
+                  ...room.fixed,
+                  {
+                    id: freshId('f'),
+                    name: 'post',
+                    thing: 'post',
+                    xM: Math.round(size.width * 7) / 10,
+                    yM: Math.round(size.depth * 5) / 10,
+                    widthM: 0.4,
+                    depthM: 0.4,
+                  },
+                ],
+              }),
+            )
+          }
+        >
+          Add a post
+        </button>
+        <button
+          type="button"
+          className="btn"
+          onClick={() =>
+            attempt(
+              save({
+                fixed: [
+                  ...room.fixed,
+                  {
+                    id: freshId('f'),
+                    name: 'stage lip',
+                    thing: 'stage',
+                    xM: 0,
+                    yM: Math.round(size.depth * 2.5) / 10,
+                    widthM: 1,
+                    depthM: Math.round(size.depth * 5) / 10,
+                  },
+                ],
+              }),
+            )
+          }
+        >
+          Add a stage
+        </button>
+        <button
+          type="button"
+          className="btn"
+          onClick={() =>
+            attempt(
+              save({
+                fixed: [
+                  ...room.fixed,
+                  {
+                    id: freshId('f'),
+                    name: 'bleacher',
+                    thing: 'bleacher',
+                    xM: Math.round(size.width * 3) / 10,
+                    yM: 0,
+                    widthM: Math.round(size.width * 3) / 10,
+                    depthM: 0.8,
+                  },
+                ],
+              }),
+            )
+          }
+        >
+          Add a bleacher
+        </button>
+      </div>
+    </section>
+  );
+}

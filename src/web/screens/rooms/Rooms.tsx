@@ -1,0 +1,130 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { boundsOf } from '../../../core/geometry/point.ts';
+import { type Room, rectangleOutline } from '../../../core/model/room.ts';
+import { call, problemWords } from '../../api.ts';
+import { Floor } from '../../floor/Floor.tsx';
+import { CommitField } from '../../parts/CommitField.tsx';
+import { DayBar } from '../../parts/DayBar.tsx';
+import { NameDialog } from '../../parts/NameDialog.tsx';
+import { ShelfList } from '../../parts/ShelfList.tsx';
+import { useUnits } from '../../parts/units.ts';
+import { DoorRows, FixedRows } from './RoomParts.tsx';
+
+/** Rooms as paint, to scale: measures, doors with what is kept clear, posts and stages. */
+export function Rooms() {
+  const { roomId } = useParams();
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const units = useUnits();
+  const [adding, setAdding] = useState(false);
+  const list = useQuery({ queryKey: ['rooms'], queryFn: () => call<Room[]>('GET', '/rooms') });
+  const room = list.data?.find((r) => r.id === roomId) ?? list.data?.[0];
+  const refresh = async () => {
+    await client.invalidateQueries({ queryKey: ['rooms'] });
+    await client.invalidateQueries({ queryKey: ['desk'] });
+    await client.invalidateQueries({ queryKey: ['day'] });
+  };
+  return (
+    <div className="flex h-full flex-col overflow-hidden">
+      <DayBar />
+      <div className="flex min-h-0 flex-1">
+        <ShelfList
+          title="Rooms"
+          items={(list.data ?? []).map((r) => ({
+            id: r.id,
+            to: `/rooms/${r.id}`,
+            name: r.name,
+            more: `${units.say(boundsOf(r.outline).width)} × ${units.say(boundsOf(r.outline).depth)} · ${r.doors.length} doors`,
+          }))}
+          action="Add a room"
+          onAdd={() => setAdding(true)}
+        />
+        {room ? (
+          <OneRoom key={room.id} room={room} refresh={refresh} />
+        ) : (
+          <main className="flex-1 p-6">
+            {list.error ? (
+              <p role="alert" className="text-stop">
+                {problemWords(list.error)}
+              </p>
+            ) : (
+              <p className="text-muted">
+                {list.data ? 'No room yet. Add one and type its width and depth; doors and posts come after.' : 'Opening the rooms …'}
+              </p>
+            )}
+          </main>
+        )}
+      </div>
+      <NameDialog
+        open={adding}
+        title="A new room"
+        label="Name of the room"
+        action="Add the room"
+        onClose={() => setAdding(false)}
+        onSave={async (name) => {
+          const made = await call<Room>('POST', '/rooms', { name, outline: rectangleOutline(20, 12), doors: [], fixed: [] });
+          await refresh();
+          navigate(`/rooms/${made.id}`);
+        }}
+      />
+    </div>
+  );
+}
+
+function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }) {
+  const units = useUnits();
+  const navigate = useNavigate();
+  const [problem, setProblem] = useState('');
+  const size = boundsOf(room.outline);
+  const save = async (change: Partial<Room>) => {
+    await call('PUT', `/rooms/${room.id}`, { ...room, ...change });
+    await refresh();
+  };
+  const resize = (width: number, depth: number) => save({ outline: rectangleOutline(width, depth) });
+  return (
+    <main className="flex min-w-0 flex-1">
+      <div className="min-w-0 flex-1">
+        <Floor room={room} round={0} units={units} />
+      </div>
+      <aside aria-label="Measures" className="w-[400px] shrink-0 overflow-auto border-l border-ink p-4" tabIndex={0}>
+        <CommitField label="Room" value={room.name} onCommit={(name) => save({ name })} />
+        <div className="mt-2 grid grid-cols-2 gap-3">
+          <CommitField
+            label="Width (along the main door wall)"
+            value={units.say(size.width)}
+            onCommit={(t) => resize(units.read(t), size.depth)}
+          />
+          <CommitField label="Depth" value={units.say(size.depth)} onCommit={(t) => resize(size.width, units.read(t))} />
+        </div>
+        <DoorRows room={room} save={save} />
+        <FixedRows room={room} save={save} />
+        <p className="mt-4 text-xs text-muted">
+          Measure from the inside corner at the left end of the main door wall. What is kept clear here is a planning aid: exits and local
+          rules decide.
+        </p>
+        {problem && (
+          <p role="alert" className="mt-2 text-stop">
+            {problem}
+          </p>
+        )}
+        <button
+          type="button"
+          className="btn mt-4"
+          onClick={() =>
+            call('DELETE', `/rooms/${room.id}`).then(
+              async () => {
+                await refresh();
+                navigate('/rooms');
+              },
+              (e) => setProblem(problemWords(e)),
+            )
+          }
+        >
+          Remove the room
+        </button>
+      </aside>
+    </main>
+  );
+}

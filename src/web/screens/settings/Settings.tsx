@@ -1,0 +1,144 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { BANDS, type Band, type BandDefaults, HOUSE_DEFAULTS } from '../../../core/model/band.ts';
+import type { School } from '../../../core/model/school.ts';
+import { defaultsFor } from '../../../core/model/school.ts';
+import { call, problemWords } from '../../api.ts';
+import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
+import { ShelfPage } from '../../parts/DayBar.tsx';
+import { useSchool } from '../../parts/units.ts';
+
+type Plain = { [K in keyof BandDefaults]: BandDefaults[K] extends number ? K : never }[keyof BandDefaults];
+const SPANS: [keyof Pick<BandDefaults, 'stay' | 'workBout' | 'groupSize'>, string][] = [
+  ['stay', 'Stay at a station (s)'],
+  ['workBout', 'Bout at full effort (s)'],
+  ['groupSize', 'Group size'],
+];
+const NUMBERS: [Plain, string][] = [
+  ['settleSeconds', 'Settle after a move (s)'],
+  ['explainMinutes', 'Explaining at most (min)'],
+  ['moveSpeed', 'Move between stations (m/s)'],
+  ['sprint', 'Sprint, average (m/s)'],
+  ['acceleration', 'Acceleration (m/s²)'],
+  ['braking', 'Braking (m/s²)'],
+];
+
+/** The school's units, keys, stop signal and the house defaults by band. */
+export function Settings() {
+  const school = useSchool();
+  const client = useQueryClient();
+  const [problem, setProblem] = useState('');
+  const save = async (change: Partial<School>) => {
+    const next = await call<School>('PUT', '/school', { ...school, ...change });
+    client.setQueryData(['school'], next);
+    await client.invalidateQueries({ queryKey: ['desk'] });
+    await client.invalidateQueries({ queryKey: ['day'] });
+  };
+  const attempt = (work: Promise<unknown>) =>
+    void work.then(
+      () => setProblem(''),
+      (e) => setProblem(problemWords(e)),
+    );
+  const setBand = (band: Band, key: keyof BandDefaults, value: unknown) =>
+    save({ bands: { ...school.bands, [band]: { ...school.bands[band], [key]: value } } });
+  const number = (text: string) => {
+    const value = Number(text.replace(',', '.'));
+    if (!Number.isFinite(value) || value <= 0) throw new Error(`"${text}" is not a number above zero.`);
+    return value;
+  };
+  const span = (text: string): [number, number] => {
+    const match = text.match(/^\s*(\d+)\s*(?:–|-|to)\s*(\d+)\s*$/);
+    if (!match || Number(match[1]) > Number(match[2])) throw new Error(`"${text}" is not a span. Write 90–180.`);
+    return [Number(match[1]), Number(match[2])];
+  };
+  const changed = Object.values(school.bands).some((b) => Object.keys(b ?? {}).length);
+  return (
+    <ShelfPage>
+      <div className="max-w-[1180px] p-6">
+        <h1 className="text-xl">Settings</h1>
+        {problem && (
+          <p role="alert" className="text-stop">
+            {problem}
+          </p>
+        )}
+        <div className="mt-3 grid grid-cols-[260px_160px_1fr] items-start gap-4">
+          <CommitField label="School" value={school.name} onCommit={(name) => save({ name })} />
+          <ChoiceField
+            label="Lengths in"
+            value={school.units}
+            options={
+              [
+                ['m', 'metres'],
+                ['ft', 'feet and inches'],
+              ] as const
+            }
+            onPick={(units) => attempt(save({ units }))}
+          />
+          <CommitField
+            label="Stop signal, printed on every card (heard and seen)"
+            value={school.stopSignal}
+            onCommit={(stopSignal) => save({ stopSignal })}
+          />
+        </div>
+        <label className="mt-3 flex items-center gap-2">
+          <input
+            type="checkbox"
+            className="h-4 w-4 accent-tape"
+            checked={school.singleKeys}
+            onChange={(e) => attempt(save({ singleKeys: e.target.checked }))}
+          />
+          Single-letter keys (press ? to see them)
+        </label>
+        <div className="mt-6 flex items-end justify-between border-b border-ink pb-1">
+          <h2 className="text-lg">House defaults by grade band</h2>
+          {changed && (
+            <button type="button" className="text-tape underline" onClick={() => attempt(save({ bands: {} }))}>
+              Back to the house's own
+            </button>
+          )}
+        </div>
+        <table className="w-full border-collapse">
+          <caption className="py-1 text-left text-xs text-muted">
+            House figures to plan with, not measurements of your class. Changed ones are marked; local rules decide.
+          </caption>
+          <thead>
+            <tr className="text-left text-xs text-muted">
+              <th scope="col" className="w-56 font-normal">
+                What
+              </th>
+              {BANDS.map((band) => (
+                <th key={band} scope="col" className="px-1 font-normal">
+                  {band}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {[...SPANS, ...NUMBERS].map(([key, label]) => (
+              <tr key={key} className="border-t">
+                <th scope="row" className="py-1 text-left font-normal">
+                  {label}
+                </th>
+                {BANDS.map((band) => {
+                  const value = defaultsFor(school, band)[key];
+                  const own = JSON.stringify(value) !== JSON.stringify(HOUSE_DEFAULTS[band][key]);
+                  return (
+                    <td key={band} className="px-1 py-0.5">
+                      <CommitField
+                        quiet
+                        label={`${label}, ${band}`}
+                        className={own ? 'border-tape bg-tint' : ''}
+                        value={Array.isArray(value) ? `${value[0]}–${value[1]}` : String(value)}
+                        onCommit={(text) => setBand(band, key, Array.isArray(value) ? span(text) : number(text))}
+                      />
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </ShelfPage>
+  );
+}

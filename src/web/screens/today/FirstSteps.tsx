@@ -1,0 +1,75 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { RoomId } from '../../../core/model/ids.ts';
+import { head } from '../../../core/model/record.ts';
+import { type Room, rectangleOutline } from '../../../core/model/room.ts';
+import { NEW_SCHOOL } from '../../../core/model/school.ts';
+import { call } from '../../api.ts';
+import { MiniFloor } from '../../floor/MiniFloor.tsx';
+
+const GHOST: Room = {
+  ...head('room', 1),
+  id: RoomId.parse('ghost'),
+  name: 'A room to come',
+  outline: rectangleOutline(26, 15),
+  doors: [],
+  fixed: [],
+};
+const GHOST_PIECES = [0, 1, 2, 3, 4, 5].map((i) => ({
+  id: `ghost-${i}`,
+  piece: 'station' as const,
+  number: i + 1,
+  title: '',
+  x: 2.5 + (i % 3) * 8,
+  y: i < 3 ? 10 : 2,
+  width: 5,
+  depth: 3,
+  turned: 0 as const,
+  pinned: false,
+}));
+
+/** A day without periods: what to do first, over the ghost of a floor. */
+export function FirstSteps({ onAdd }: { onAdd: () => void }) {
+  const classes = useQuery({ queryKey: ['classes'], queryFn: () => call<unknown[]>('GET', '/classes') }).data?.length ?? 0;
+  const rooms = useQuery({ queryKey: ['rooms'], queryFn: () => call<unknown[]>('GET', '/rooms') }).data?.length ?? 0;
+  const gear = useQuery({ queryKey: ['gear'], queryFn: () => call<unknown[]>('GET', '/gear') }).data?.length ?? 0;
+  const steps = [
+    { done: classes > 0, to: '/classes', label: 'Add a class', gives: 'Paste its list: groups come out even, and nobody is forgotten.' },
+    { done: rooms > 0, to: '/rooms', label: 'Measure the room', gives: 'Width, depth, doors, posts: every station is laid clear of them.' },
+    {
+      done: gear > 0,
+      to: '/cupboard',
+      label: 'Fill the cupboard',
+      gives: 'What you have and how many: what is short is seen before the bell.',
+    },
+  ];
+  const ready = steps.slice(0, 2).every((s) => s.done);
+  return (
+    <section className="relative flex min-h-0 items-center justify-center overflow-hidden p-6" aria-label="First steps">
+      <div className="absolute opacity-25" aria-hidden="true">
+        <MiniFloor room={GHOST} pieces={GHOST_PIECES} width={860} height={520} />
+      </div>
+      <div className="relative w-[460px] border-[1.5px] border-ink bg-paper p-6">
+        <h2 className="text-xl">A floor without a plan</h2>
+        <p className="text-muted">{NEW_SCHOOL.name}: three facts, then the first period.</p>
+        <ol className="mt-3">
+          {steps.map((step, i) => (
+            <li key={step.to} className="border-t py-2">
+              <Link to={step.to} className="flex items-baseline gap-3 hover:underline">
+                <span className="head w-5 text-lg text-tape">{step.done ? '✓' : i + 1}</span>
+                <span>
+                  <span className="font-bold">{step.label}</span>
+                  <span className="block text-muted">{step.gives}</span>
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ol>
+        <button type="button" className="btn btn-tape mt-2" disabled={!ready} onClick={onAdd}>
+          Add a period
+        </button>
+        <p className="mt-3 text-xs text-muted">To look round first, stop this and run npm run demo: an invented school with a full day.</p>
+      </div>
+    </section>
+  );
+}

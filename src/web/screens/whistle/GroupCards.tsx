@@ -1,0 +1,76 @@
+import type { BoardAction } from '../../../core/formats/board.ts';
+import { formatOf } from '../../../core/formats/registry.ts';
+import type { RunState } from '../../../core/live/foldRun.ts';
+import type { PlanBlock } from '../../../core/live/runPlan.ts';
+import { Pennant } from '../../parts/Pennant.tsx';
+
+interface Props {
+  block: PlanBlock;
+  state: RunState;
+  round: number;
+  moving: boolean;
+  onAct(event: BoardAction['event']): void;
+}
+
+/** Every group: pennant, where it is now and goes next, its score and one tap for a point. */
+export function GroupCards({ block, state, round, moving, onAct }: Props) {
+  const game = block.game!;
+  const view = state.plays[block.id].view;
+  const rows = formatOf(game.format)
+    .board(game.play, view, game.pieces)
+    .flatMap((part) => part.rows);
+  const place = (r: number, g: number) => {
+    const at = game.rounds[r]?.[g];
+    if (at === undefined) return null;
+    const piece = game.pieces[at];
+    return at < 0 ? 'wait with a task' : piece ? `${piece.number} ${piece.title}` : `place ${at + 1}`;
+  };
+  const many = game.groups.length > 9;
+  return (
+    <ul
+      className={`grid min-h-0 flex-1 auto-rows-fr gap-3 overflow-auto ${many ? 'grid-cols-4' : game.groups.length > 4 ? 'grid-cols-3' : 'grid-cols-2'}`}
+      aria-label="Groups, now and next"
+    >
+      {game.groups.map((members, g) => {
+        const row = rows.find((r) => r.group === g);
+        const next = place(round + 1, g);
+        return (
+          <li key={`group-${g + 1}`} className="flex min-h-[116px] flex-col bg-ink-2" title={members.join(', ')}>
+            <div className="flex min-h-[52px] items-center gap-2.5 px-3 pt-2">
+              <Pennant index={g} width={many ? 42 : 50} light />
+              <span className={`wide leading-none ${many ? 'text-[28px]' : 'text-[34px]'}`}>{g + 1}</span>
+              {row && (
+                <span className="ml-auto flex items-center gap-1.5">
+                  {row.actions
+                    .filter((a) => a.enabled)
+                    .map((a, i) => (
+                      <button
+                        key={a.label}
+                        type="button"
+                        aria-label={`Group ${g + 1}: ${a.label}`}
+                        className={`head flex items-center justify-center bg-ink-3 hover:bg-[#3a4a60] ${i === 0 ? 'order-3 h-11 w-12 text-lg' : 'h-11 w-9 text-base text-[#b9c2cd]'}`}
+                        onClick={() => onAct(a.event)}
+                      >
+                        {a.label}
+                      </button>
+                    ))}
+                  <output aria-label={`Points of group ${g + 1}`} className="wide order-2 min-w-6 text-center text-lg">
+                    {row.actions.some((a) => a.enabled) || row.value ? row.value : '–'}
+                  </output>
+                </span>
+              )}
+            </div>
+            <p className="flex min-h-0 flex-1 items-center gap-2 px-3 py-1">
+              <span className="w-9 shrink-0 text-sm text-[#aab4c0]">{moving ? 'from' : 'now'}</span>
+              <span className={`head truncate ${many ? 'text-base' : 'text-lg'}`}>{place(round, g)}</span>
+            </p>
+            <p className={`flex h-9 shrink-0 items-center gap-2 px-3 ${moving ? 'bg-paper text-ink' : 'bg-tape'}`}>
+              <span className={`w-9 shrink-0 text-sm ${moving ? 'text-muted' : 'text-[#dce6f8]'}`}>{moving ? 'go to' : 'next'}</span>
+              <span className={`head truncate ${many ? 'text-base' : 'text-lg'}`}>{next ?? 'gear back, sit down'}</span>
+            </p>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

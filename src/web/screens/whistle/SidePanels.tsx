@@ -1,0 +1,74 @@
+import { useState } from 'react';
+import type { RunState } from '../../../core/live/foldRun.ts';
+import type { RunPlan } from '../../../core/live/runPlan.ts';
+import type { LiveRun } from './useRun.ts';
+
+/** Gear of the run by kind, the most needed at once. */
+export function gearToCount(plan: RunPlan): { gearKind: string; need: number }[] {
+  const most = new Map<string, number>();
+  for (const line of plan.blocks.flatMap((b) => b.game?.gear ?? []))
+    most.set(line.gearKind, Math.max(most.get(line.gearKind) ?? 0, line.need));
+  return [...most].map(([gearKind, need]) => ({ gearKind, need }));
+}
+
+/** Gear counted back, kind by kind: one tap says all are there, − takes one off. */
+export function CountBack({ plan, state, send }: { plan: RunPlan; state: RunState; send: LiveRun['send'] }) {
+  return (
+    <ul className="grid grid-cols-3 gap-x-4 max-[900px]:grid-cols-1">
+      {gearToCount(plan).map(({ gearKind, need }) => {
+        const counted = state.counts[gearKind];
+        const set = (n: number) => send({ type: 'count', gearKind, counted: n });
+        return (
+          <li key={gearKind} className="flex items-center gap-1.5 border-t border-white/15 py-0.5">
+            <span className="min-w-0 flex-1 truncate">{gearKind}</span>
+            <span className={counted !== undefined && counted < need ? 'font-bold text-[#ffb3a8]' : 'text-[#c3ccd6]'}>
+              {counted === undefined ? `of ${need}` : `${counted} of ${need}`}
+            </span>
+            <button
+              type="button"
+              aria-label={`One ${gearKind} less`}
+              className="h-7 w-8 bg-ink-3 text-center hover:bg-[#3a4a60] pointer-coarse:h-11 pointer-coarse:w-11"
+              onClick={() => set(Math.max(0, (counted ?? need) - 1))}
+            >
+              −
+            </button>
+            <button
+              type="button"
+              aria-label={`All ${gearKind} back`}
+              className="h-7 w-8 bg-ink-3 text-center hover:bg-[#3a4a60] pointer-coarse:h-11 pointer-coarse:w-11"
+              onClick={() => set(need)}
+            >
+              ✓
+            </button>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+/** Under the groups: gear counted back, and a note that goes into the logbook. */
+export function SidePanels({ plan, state, send }: { plan: RunPlan; state: RunState; send: LiveRun['send'] }) {
+  const [text, setText] = useState(state.notes.at(-1) ?? '');
+  return (
+    <div className="grid h-[184px] shrink-0 grid-cols-[3fr_1fr] gap-3 max-[900px]:h-auto max-[900px]:grid-cols-1 [@media(max-height:720px)]:h-[124px]">
+      <section className="min-h-0 overflow-auto bg-ink-2 px-4 py-1.5" tabIndex={0} aria-label="Count back">
+        <h2 className="text-sm text-[#c3ccd6]">Count back</h2>
+        <CountBack plan={plan} state={state} send={send} />
+      </section>
+      <section className="flex min-h-0 flex-col bg-ink-2 px-4 py-2">
+        <label className="head text-sm text-[#c3ccd6]" htmlFor="run-note">
+          Note for the logbook
+        </label>
+        <textarea
+          id="run-note"
+          className="mt-1 min-h-16 flex-1 resize-none border border-white/40 bg-ink p-2 text-paper"
+          value={text}
+          maxLength={2000}
+          onChange={(e) => setText(e.target.value)}
+          onBlur={() => text !== (state.notes.at(-1) ?? '') && send({ type: 'note', text })}
+        />
+      </section>
+    </div>
+  );
+}

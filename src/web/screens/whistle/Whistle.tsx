@@ -1,0 +1,236 @@
+import { Volume2, VolumeX } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { clockOf, duration } from '../../../core/formats/speak.ts';
+import type { BlockId } from '../../../core/model/ids.ts';
+import { callWords, formatWords, PHASE_WORDS } from '../../../core/words/en.ts';
+import { problemWords } from '../../api.ts';
+import { isTyping } from '../../parts/KeyHelp.tsx';
+import { EndLesson } from './EndLesson.tsx';
+import { GroupCards } from './GroupCards.tsx';
+import { SidePanels } from './SidePanels.tsx';
+import { sounds } from './sound.ts';
+import { type LiveRun, useRun } from './useRun.ts';
+
+/** Running a lesson, standing up: time left, who goes where, one big control. Dark while it runs; the whole surface changes once for a switch or a hold. */
+export function Whistle() {
+  const { runId = '' } = useParams();
+  const { run, error } = useRun(runId);
+  if (error) {
+    return (
+      <main className="inked flex h-full flex-col items-start gap-3 bg-ink p-8 text-paper">
+        <h1 className="text-xl">This lesson is not here</h1>
+        <p>{problemWords(error)}</p>
+        <Link className="text-thin underline" to="/">
+          Go to today
+        </Link>
+      </main>
+    );
+  }
+  return run ? (
+    <Running key={runId} run={run} runId={runId} />
+  ) : (
+    <main className="inked h-full bg-ink p-8 text-paper">Taking up the whistle …</main>
+  );
+}
+
+function Running({ run, runId }: { run: LiveRun; runId: string }) {
+  const { plan, state, send } = run;
+  const navigate = useNavigate();
+  const [ending, setEnding] = useState(false);
+  const [loud, setLoud] = useState(true);
+  const [leaving, setLeaving] = useState(false);
+  const step = state.steps[state.step];
+  const block = plan.blocks[step?.block ?? 0];
+  const segment = step?.segment;
+  const nextStep = state.steps[state.step + 1];
+  const left = Math.ceil(state.remainingMs / 1000);
+  const moving = segment?.kind === 'move';
+  const upNow = !state.ended && !nextStep && left === 0;
+  useSignals(state.step, segment?.kind, left, state.paused || state.ended, loud, nextStep !== undefined);
+
+  const toggleSound = () => {
+    if (!loud) sounds.tick();
+    setLoud(!loud);
+  };
+  const leave = () => {
+    setEnding(false);
+    setLeaving(true);
+  };
+  const hold = () => {
+    send({ type: state.paused ? 'resume' : 'pause' });
+    if (loud) state.paused ? sounds.go() : sounds.whistle();
+  };
+  const holdNow = useRef(hold);
+  holdNow.current = hold;
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key !== ' ' || isTyping(event) || event.target instanceof HTMLButtonElement) return;
+      event.preventDefault();
+      holdNow.current();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+
+  // The logbook opens once the server has the end: nothing is left behind in this window.
+  const gone = leaving && state.ended && run.waiting === 0;
+  useEffect(() => {
+    if (gone) navigate(`/logbook/${runId}`);
+  }, [gone, navigate, runId]);
+
+  const words = block?.game && formatWords(block.game.format);
+  const round = segment?.round ?? (block?.game && segment?.code === 'reset' ? block.game.rounds.length - 1 : 0);
+  const rounds = block?.game?.rounds.length ?? 0;
+  const numberOf = (id: string) => block?.game?.pieces.find((p) => p.id === id)?.number ?? 0;
+  const bellIn = plan.periodSeconds - Math.round((run.now - run.startedAt) / 1000);
+  const surface = state.ended ? 'bg-ink' : state.paused ? 'bg-[#4a3206]' : moving ? 'bg-[#12306f]' : 'bg-ink';
+  const title = state.ended
+    ? 'The lesson is over'
+    : state.paused
+      ? 'Hold everything'
+      : segment?.kind === 'phase'
+        ? (words?.segments[segment.code] ?? PHASE_WORDS[segment.code] ?? block.title)
+        : moving
+          ? 'Move on'
+          : `Round ${round + 1} of ${rounds}`;
+  const after = nextStep ? `then ${stepTitle(plan, nextStep)}, ${duration(nextStep.seconds)}` : 'then the bell';
+
+  return (
+    <main
+      className={`inked flex h-full flex-col overflow-hidden text-paper transition-colors duration-200 ${surface}`}
+      data-step={state.step}
+    >
+      <header className="flex h-[52px] shrink-0 items-center gap-6 border-b border-white/25 px-6">
+        <h1 className="head text-base">
+          {plan.className} · {block?.title ?? plan.lessonTitle}
+        </h1>
+        <span className="text-[#c3ccd6]">{plan.roomName}</span>
+        <span className="ml-auto text-[#c3ccd6]">{bellIn > 0 ? `Bell in ${clockOf(bellIn)}` : `Bell was ${clockOf(-bellIn)} ago`}</span>
+        <span role="status" className="text-[#c3ccd6]">
+          {run.waiting ? `${run.waiting} waiting to be saved` : 'All saved'}
+        </span>
+        <button
+          type="button"
+          aria-label={loud ? 'Sound off' : 'Sound on'}
+          aria-pressed={loud}
+          className="flex h-11 w-11 items-center justify-center hover:bg-white/10"
+          onClick={toggleSound}
+        >
+          {loud ? <Volume2 size={20} aria-hidden="true" /> : <VolumeX size={20} aria-hidden="true" />}
+        </button>
+        <button
+          type="button"
+          className="head h-11 px-2 text-base hover:underline"
+          onClick={() => (state.ended ? navigate(`/logbook/${runId}`) : setEnding(true))}
+        >
+          {state.ended ? 'To the logbook' : 'End lesson'}
+        </button>
+      </header>
+      <div className="grid min-h-0 flex-1 grid-cols-[400px_1fr] gap-6 p-6 max-[900px]:grid-cols-1 max-[900px]:overflow-auto max-[900px]:p-3">
+        <section className="flex min-h-0 flex-col" aria-label="Time">
+          <p
+            role="timer"
+            aria-label={`${clockOf(left)} left`}
+            className={`wide leading-[0.86] ${left >= 600 ? 'text-[130px]' : 'text-[176px]'} max-[900px]:text-[120px]`}
+            style={{ fontStretch: left >= 600 ? '75%' : '88%' }}
+          >
+            {clockOf(left)}
+          </p>
+          <p className="mt-4 text-xl" aria-live="assertive">
+            <span className="head">{title}</span>
+            {!state.ended && <span className="head text-[#aab4c0]"> · {after}</span>}
+          </p>
+          <div className="mt-3 h-3.5 w-full bg-white/15" aria-hidden="true">
+            <div
+              className="h-full bg-tint"
+              style={{ width: `${state.lengthMs ? Math.min(100, 100 - (state.remainingMs / state.lengthMs) * 100) : 0}%` }}
+            />
+          </div>
+          <div className="mt-4 min-h-0 flex-1 overflow-auto" tabIndex={0} role="region" aria-label="What to say">
+            {block?.game && segment?.kind !== 'phase' && round < rounds - 1 && (
+              <>
+                <h2 className="text-lg">At the switch say</h2>
+                <ul className="text-base text-[#dfe5ec]">
+                  {callWords(block.game.calls, numberOf).map((line) => (
+                    <li key={line}>{line}</li>
+                  ))}
+                  <li>Walk to the next number.</li>
+                </ul>
+              </>
+            )}
+            {block && !block.game && block.note && <p className="text-lg">{block.note}</p>}
+            {upNow && <p className="text-lg">Time is up. End the lesson when the gear is back.</p>}
+          </div>
+          <button
+            type="button"
+            className="wide mt-3 min-h-[88px] bg-paper text-center text-xl text-ink hover:bg-tint disabled:opacity-40"
+            disabled={state.ended}
+            onClick={hold}
+          >
+            {state.paused ? 'Go on' : 'Hold everything'}
+          </button>
+          <div className="mt-3 grid grid-cols-4 gap-2">
+            {(
+              [
+                ['− 10 s', () => send({ type: 'adjust', seconds: -10 }), 'Ten seconds less'],
+                ['+ 10 s', () => send({ type: 'adjust', seconds: 10 }), 'Ten seconds more'],
+                ['Skip', () => send({ type: 'skip' }), 'Skip to the next step'],
+                ['Undo', run.undo, 'Undo the last tap'],
+              ] as const
+            ).map(([label, act, name]) => (
+              <button
+                key={label}
+                type="button"
+                aria-label={name}
+                className="head h-[52px] bg-ink-3 text-center text-base hover:bg-[#3a4a60] disabled:opacity-40"
+                disabled={state.ended || (label === 'Skip' && !nextStep) || (label === 'Undo' && !state.undoable.length)}
+                onClick={act}
+              >
+                {label}
+              </button>
+            ))}
+          </div>
+        </section>
+        <section className="flex min-h-0 flex-col gap-3" aria-label="Groups">
+          {block?.game ? (
+            <GroupCards
+              block={block}
+              state={state}
+              round={round}
+              moving={moving}
+              onAct={(event) => send({ type: 'play', blockId: block.id as BlockId, event })}
+            />
+          ) : (
+            <div className="flex flex-1 flex-col justify-center bg-ink-2 p-8">
+              <p className="head text-2xl">{block?.title}</p>
+              {nextStep && <p className="mt-2 text-lg text-[#c3ccd6]">Next: {plan.blocks[nextStep.block].title}</p>}
+            </div>
+          )}
+          <SidePanels plan={plan} state={state} send={send} />
+        </section>
+      </div>
+      {ending && <EndLesson plan={plan} state={state} send={send} onClose={() => setEnding(false)} onEnded={leave} />}
+    </main>
+  );
+}
+
+function stepTitle(plan: LiveRun['plan'], step: { block: number; segment: { kind: string; code: string } }): string {
+  const block = plan.blocks[step.block];
+  if (!block.game) return block.title.toLowerCase();
+  return formatWords(block.game.format).segments[step.segment.code].toLowerCase();
+}
+
+/** Whistle at the end of a bout, two short ones at a start, soft tones in the last three seconds. */
+function useSignals(step: number, kind: string | undefined, left: number, still: boolean, loud: boolean, more: boolean): void {
+  const last = useRef({ step, left });
+  useEffect(() => {
+    const before = last.current;
+    last.current = { step, left };
+    if (!loud || still) return;
+    if (step !== before.step) {
+      if (kind === 'work') sounds.go();
+      else sounds.whistle();
+    } else if (left !== before.left && left > 0 && left <= 3 && more) sounds.tick();
+  }, [step, kind, left, still, loud, more]);
+}
