@@ -113,8 +113,8 @@ export interface FormatSpec<Id extends string, G, V, P, State> {
   play: PlayRules<P, State>;
   forecast(setup: P, options: ForecastOptions): Forecast;
   board(setup: P, view: PlayView, pieces: readonly Piece[]): BoardPart[];
-  /** Play events that the clock causes when a segment ends. */
-  clockEvents(segment: Segment): { type: string }[];
+  /** Play events that the clock causes when a segment ends; `rounds` is how many the block has. */
+  clockEvents(segment: Segment, rounds: number): { type: string }[];
 }
 
 export interface PlannedBlock {
@@ -144,7 +144,7 @@ export interface Format {
   replay(setup: unknown, events: readonly PlayEvent[]): { view: PlayView; refused: Finding[] };
   forecast(setup: unknown, options: ForecastOptions): Forecast;
   board(setup: unknown, view: PlayView, pieces: readonly Piece[]): BoardPart[];
-  clockEvents(segment: Segment): { type: string }[];
+  clockEvents(segment: Segment, rounds: number): { type: string }[];
 }
 
 /** A format with its types closed over. RangeError from `plan` where stored values break their shape: they are parsed at the doors. */

@@ -31,6 +31,8 @@ function meetingHull(a: Point, b: Point, width: number, depth: number): Point[] 
 
 /** The open span of x in which a point at height y is closer than `clearance` to a convex hull (anticlockwise), or undefined. */
 function blockedSpan(hull: Point[], y: number, clearance: number): [number, number] | undefined {
+  const ys = hull.map((p) => p.y);
+  if (y <= Math.min(...ys) - clearance + EPS || y >= Math.max(...ys) + clearance - EPS) return undefined;
   let from = Number.POSITIVE_INFINITY;
   let to = Number.NEGATIVE_INFINITY;
   const take = (x: number) => {
@@ -38,9 +40,10 @@ function blockedSpan(hull: Point[], y: number, clearance: number): [number, numb
     to = Math.max(to, x);
   };
   for (const [a, b] of edgesOf(hull)) {
+    // A corner at this very height counts too: both edges that meet there end on it.
     const dy = Math.abs(y - a.y);
-    if (dy < clearance - EPS) {
-      const reach = Math.sqrt(clearance * clearance - dy * dy);
+    if (dy <= clearance + EPS) {
+      const reach = Math.sqrt(Math.max(0, clearance * clearance - dy * dy));
       take(a.x - reach);
       take(a.x + reach);
     }
@@ -49,7 +52,7 @@ function blockedSpan(hull: Point[], y: number, clearance: number): [number, numb
     const ny = (-(b.x - a.x) / length) * clearance;
     const low = a.y + ny;
     const high = b.y + ny;
-    if (Math.abs(high - low) > EPS && y > Math.min(low, high) + EPS && y < Math.max(low, high) - EPS) {
+    if (Math.abs(high - low) > EPS && y >= Math.min(low, high) && y <= Math.max(low, high)) {
       take(a.x + nx + ((y - low) / (high - low)) * (b.x - a.x));
     }
   }

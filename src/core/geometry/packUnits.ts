@@ -1,6 +1,7 @@
 import { type Area, checkArea, transposeArea } from './area.ts';
 import { type Span, spanFinder } from './freeSpans.ts';
-import { EPS, type Point } from './point.ts';
+import { EPS, edgesOf, type Point } from './point.ts';
+import { rowHeights } from './rowHeights.ts';
 import { spreadOut } from './spreadOut.ts';
 
 /** Lower left corner; width along x and depth along y as placed (turned 90: the unit's depth and width). Metres. */
@@ -26,8 +27,12 @@ export interface PackedRow {
   spans: Span[];
 }
 
-/** Finer start heights tried where walls are slanted: fractions of a row's pitch. */
-const SLICES = 64;
+/** True where every edge is square to the axes and no corner is rounded by a clearance: the corners' heights are then all that matter. */
+function isSquare(area: Area): boolean {
+  const edges = [area.outline, ...(area.keepOut ?? [])].flatMap((polygon) => edgesOf(polygon));
+  if (edges.some(([a, b]) => Math.abs(a.x - b.x) > EPS && Math.abs(a.y - b.y) > EPS)) return false;
+  return (area.wallClearance ?? 0) === 0 || (area.outline.length === 4 && !area.keepOut?.length);
+}
 /** Mixed rows stop growing at this many start heights, so that the work is bounded. */
 const MOST_HEIGHTS = 1500;
 
@@ -116,10 +121,13 @@ function bestRows(area: Area, unit: UnitSize, kinds: { width: number; depth: num
 
   let chosen = rows;
   let count = best.total;
-  const offsets = new Set<number>(critical);
   for (const kind of kinds) {
     const pitch = kind.depth + unit.gap;
-    for (let i = 0; i < SLICES; i++) offsets.add(bottom + (i / SLICES) * pitch).add(bottom - clearance + (i / SLICES) * pitch);
+    const read = (y: number) => {
+      const { xs, spans } = row(kind, y);
+      return { count: xs.length, spans };
+    };
+    const offsets = [...critical, ...(isSquare(area) ? [] : rowHeights(read, bottom, top - kind.depth, critical))];
     for (const start of offsets) {
       const plain: PackedRow[] = [];
       for (let y = start - Math.floor((start - bottom + EPS) / pitch) * pitch; ends(y, kind.depth); y += pitch) plain.push(row(kind, y));
@@ -172,7 +180,8 @@ export function packUnits(area: Area, unit: UnitSize, options: { max?: number; t
     );
     return countOf(columns) > countOf(rows) ? { rows: columns, placed: flip, on: across } : { rows, placed: plain, on: area };
   };
-  const full = pack(unit.gap, true);
+  const coarse = pack(unit.gap, false);
+  const full = max !== undefined && countOf(coarse.rows) > max ? coarse : pack(unit.gap, true);
   if (max === undefined || countOf(full.rows) <= max) return full.placed(full.rows);
   let least = unit.gap;
   let most = unit.gap + Math.max(...area.outline.map((p) => p.x), ...area.outline.map((p) => p.y));

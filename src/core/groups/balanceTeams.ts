@@ -45,7 +45,8 @@ interface Board {
 
 /** What a division costs: uneven tags first, in their order, then spread of mean rating, then how far means stray. */
 function costOf({ sums, sizes, tagCounts }: Board, middle: number): number[] {
-  const cost = tagCounts.map((counts) => Math.max(0, Math.max(...counts) - Math.min(...counts) - 1));
+  // The sum of squares is least exactly where counts differ by at most one, and falls on the way there.
+  const cost = tagCounts.map((counts) => counts.reduce((sum, n) => sum + n * n, 0));
   let most = Number.NEGATIVE_INFINITY;
   let least = Number.POSITIVE_INFINITY;
   let stray = 0;

@@ -87,7 +87,7 @@ export function foldRun(plan: RunPlan, startedAt: number, log: readonly RunEvent
     ran.push({ step: state.step, from: state.from, until: at });
     const { game, id } = plan.blocks[block];
     if (!game) return;
-    for (const event of formatOf(game.format).clockEvents(segment))
+    for (const event of formatOf(game.format).clockEvents(segment, game.rounds.length))
       plays[id] = [...(plays[id] ?? []), { ...event, at: inBlock(block, at) }];
   };
   const run = (until: number) => {

@@ -41,5 +41,7 @@ export const stations = defineFormat({
   play: stationsPlay,
   forecast: stationsForecast,
   board: stationsBoard,
-  clockEvents: (segment) => (segment.kind === 'work' ? [{ type: 'rotate' }] : []),
+  // A bout's points may still be written while groups walk: it ends with the move after it, the last one by itself.
+  clockEvents: (segment, rounds) =>
+    segment.kind === 'move' || (segment.kind === 'work' && segment.round === rounds - 1) ? [{ type: 'rotate' }] : [],
 });

@@ -54,7 +54,7 @@ export function Cupboard() {
           <caption className="sr-only">Gear, its count and place, and what today's periods take</caption>
           <thead>
             <tr className="border-b border-ink text-left align-bottom text-xs text-muted">
-              <th scope="col" className="py-1 font-normal">
+              <th scope="col" className="font-normal">
                 Gear
               </th>
               <th scope="col" className="w-40 font-normal">
@@ -70,7 +70,7 @@ export function Cupboard() {
                 What it is like
               </th>
               {day.map((d, i) => (
-                <th key={d.period.id} scope="col" className="w-20 text-right font-normal">
+                <th key={d.period.id} scope="col" className="w-20 pl-3 text-right font-normal">
                   period {i + 1} takes
                 </th>
               ))}
@@ -211,7 +211,7 @@ function likeness(gear: Gear, say: (m: number) => string): string {
     gear.lengthM && `${say(gear.lengthM)} long`,
     gear.massG && `${gear.massG} g`,
     gear.firmness,
-    gear.bounce && `${gear.bounce} bounce`,
+    gear.bounce && `${gear.bounce === 'none' ? 'no' : gear.bounce} bounce`,
     gear.sound && gear.sound !== 'none' && `${gear.sound} sound`,
     gear.colour,
     gear.texture,

@@ -96,8 +96,8 @@ function Entry({ entry }: { entry: RunSummary }) {
         </p>
       )}
       <p className="mt-1 text-base">
-        {clockOf(entry.actualSeconds)} of {clockOf(entry.plannedSeconds)} planned,{' '}
-        {Math.abs(late) < 5 ? 'on time' : late > 0 ? `${clockOf(late)} over` : `${clockOf(-late)} under`}
+        {clockOf(entry.actualSeconds)} of {clockOf(entry.plannedSeconds)} planned{entry.ended ? ', ' : ' so far'}
+        {entry.ended && (Math.abs(late) < 5 ? 'on time' : late > 0 ? `${clockOf(late)} over` : `${clockOf(-late)} under`)}
       </p>
       <div className="mt-5 grid grid-cols-[minmax(0,1fr)_320px] gap-8 max-[1100px]:grid-cols-1">
         <section>
@@ -133,7 +133,7 @@ function Entry({ entry }: { entry: RunSummary }) {
                   </td>
                   <td className="text-right">{b.plannedRotations ? `${b.rotations} of ${b.plannedRotations}` : ''}</td>
                   <td className="pl-4">
-                    <div className="torn mb-0.5 h-2.5 bg-tape" style={{ width: `${(b.plannedSeconds / most) * 100}%` }} />
+                    <div className="mb-0.5 h-2.5 bg-tape" style={{ width: `${(b.plannedSeconds / most) * 100}%` }} />
                     <div className="h-2.5 bg-ink" style={{ width: `${(b.actualSeconds / most) * 100}%` }} />
                   </td>
                 </tr>

@@ -127,7 +127,7 @@ export function Settings() {
                       <CommitField
                         quiet
                         label={`${label}, ${band}`}
-                        className={own ? 'border-tape bg-tint' : ''}
+                        className={own ? 'cell border-tape bg-tint' : 'cell'}
                         value={Array.isArray(value) ? `${value[0]}–${value[1]}` : String(value)}
                         onCommit={(text) => setBand(band, key, Array.isArray(value) ? span(text) : number(text))}
                       />
