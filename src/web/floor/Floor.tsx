@@ -6,9 +6,10 @@ import type { Piece } from '../../core/model/piece.ts';
 import { type Room, roomArea } from '../../core/model/room.ts';
 import { PennantCloth } from '../parts/Pennant.tsx';
 import type { Units } from '../parts/units.ts';
+import { Arrow, PieceDrawing } from './PieceDrawing.tsx';
 import { RoomPaint } from './RoomPaint.tsx';
 import { type Scale, scaleFor, useSize } from './scale.ts';
-import { ChalkRing, Measure, TapeArrow, TapeRect } from './Tape.tsx';
+import { ChalkRing, Measure } from './Tape.tsx';
 
 export interface FloorRing {
   number: number;
@@ -34,13 +35,6 @@ interface Props {
 const snap = (v: number) => Math.round(v * 10) / 10;
 /** Nothing typed for this long ends a run of arrow keys: one gesture, one edit. */
 const SETTLE_MS = 500;
-
-/** Where students stand in a place: rows of dots, left of the pennant. */
-function dotsFor(count: number, width: number): { x: number; y: number }[] {
-  const columns = Math.ceil(count / 2);
-  const step = Math.min(26, (width - 82) / Math.max(0.5, columns - 0.5));
-  return Array.from({ length: count }, (_, i) => ({ x: 10 + (i >> 1) * step + (i % 2 ? step / 2 : 0), y: i % 2 ? 17 : 0 }));
-}
 
 /** The floor: room as paint, places as tape, groups as pennants. Pieces are dragged or stepped with arrow keys; distances are live. */
 export function Floor({ room, game, round, rings = [], selected, units, onSelect, onPlace, faded }: Props) {
@@ -213,113 +207,6 @@ function RoomMeasure({ room, scale, units }: { room: Room; scale: Scale; units: 
       <text x={middle} y={y + 4.5} textAnchor="middle" fontSize="14" stroke="none" fill="var(--color-ink)">
         {text}
       </text>
-    </g>
-  );
-}
-
-/** From the edge of one place to the edge of the next, along the line between their middles. */
-function Arrow({ a, b, scale }: { a: Piece; b: Piece; scale: Scale }) {
-  const ca = { x: a.x + a.width / 2, y: a.y + a.depth / 2 };
-  const cb = { x: b.x + b.width / 2, y: b.y + b.depth / 2 };
-  const exit = (p: Piece, dx: number, dy: number) => {
-    const t = Math.min(p.width / 2 / Math.max(1e-9, Math.abs(dx)), p.depth / 2 / Math.max(1e-9, Math.abs(dy)));
-    return t;
-  };
-  const dx = cb.x - ca.x;
-  const dy = cb.y - ca.y;
-  const t1 = exit(a, dx, dy);
-  const t2 = 1 - exit(b, dx, dy);
-  if (t2 <= t1) return null;
-  return <TapeArrow x1={scale.x(ca.x + dx * t1)} y1={scale.y(ca.y + dy * t1)} x2={scale.x(ca.x + dx * t2)} y2={scale.y(ca.y + dy * t2)} />;
-}
-
-interface PieceProps {
-  piece: Piece;
-  scale: Scale;
-  index: number;
-  group: number;
-  count: number;
-  selected: boolean;
-  label: string;
-  handlers: Pick<React.SVGProps<SVGGElement>, 'onPointerDown' | 'onPointerMove' | 'onPointerUp' | 'onPointerCancel' | 'onKeyDown'>;
-}
-
-function PieceDrawing({ piece, scale, index, count, selected, label, handlers }: PieceProps) {
-  const x = scale.x(piece.x);
-  const y = scale.y(piece.y + piece.depth);
-  const width = piece.width * scale.k;
-  const height = piece.depth * scale.k;
-  const small = scale.k < 31;
-  const left = x + 14 + String(piece.number).length * (small ? 13 : 15);
-  const letters = Math.floor((x + width - left - 3) / (small ? 5.6 : 6.5));
-  const title = piece.title.length > letters ? `${piece.title.slice(0, Math.max(2, letters - 1))}…` : piece.title;
-  return (
-    <g
-      role="button"
-      tabIndex={0}
-      aria-label={label}
-      aria-pressed={selected}
-      className="cursor-grab focus:outline-none [&:focus-visible>.focus-ring]:opacity-100"
-      {...handlers}
-    >
-      <title>{piece.title}</title>
-      <rect x={x} y={y} width={width} height={height} fill="white" fillOpacity="0.72" />
-      <TapeRect x={x} y={y} width={width} height={height} k={scale.k} seed={index * 5} />
-      <rect
-        className="focus-ring opacity-0"
-        x={x - 7}
-        y={y - 7}
-        width={width + 14}
-        height={height + 14}
-        fill="none"
-        stroke="var(--color-tape)"
-        strokeWidth="2.5"
-      />
-      {selected && (
-        <rect
-          x={x - 7}
-          y={y - 7}
-          width={width + 14}
-          height={height + 14}
-          fill="none"
-          stroke="var(--color-ink)"
-          strokeWidth="2"
-          strokeDasharray="2 4"
-        />
-      )}
-      {piece.pinned && <path d={`M${x + width - 13} ${y}h13v13z`} fill="var(--color-ink)" />}
-      <text
-        x={x + (small ? 7 : 9)}
-        y={y + (small ? 24 : 27)}
-        fontSize={small ? 22 : 26}
-        fontFamily="var(--font-head)"
-        fontWeight="700"
-        fill="var(--color-tape)"
-      >
-        {piece.number}
-      </text>
-      <text
-        x={left}
-        y={y + (small ? 20 : 23)}
-        fontSize={small ? 12.5 : 14}
-        fontFamily="var(--font-head)"
-        fontWeight="620"
-        style={{ fontStretch: '82%' }}
-      >
-        {title}
-      </text>
-      {height > 70 &&
-        dotsFor(count, width).map((d) => (
-          <circle
-            key={`${d.x}-${d.y}`}
-            cx={x + 12 + d.x}
-            cy={y + height - 38 + d.y}
-            r="6"
-            fill="white"
-            stroke="var(--color-ink)"
-            strokeWidth="1.5"
-          />
-        ))}
     </g>
   );
 }

@@ -1,16 +1,17 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import type { FitInput } from '../../../core/fit/fitted.ts';
 import { type Finding, findingKey } from '../../../core/model/finding.ts';
 import type { BlockId } from '../../../core/model/ids.ts';
 import { clockSeconds } from '../../../core/model/period.ts';
-import { ApiProblem, call, type Desk as DeskData, problemWords, type RunData } from '../../api.ts';
+import { ApiProblem, call, type Desk as DeskData, problemWords } from '../../api.ts';
 import { Floor } from '../../floor/Floor.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
-import { clockText } from '../../parts/now.ts';
 import { speakWith, useUnits } from '../../parts/units.ts';
+import { useBlowWhistle } from '../../parts/useBlowWhistle.ts';
 import { Strip } from '../../strip/Strip.tsx';
+import { useLowScreen } from '../../strip/useLowScreen.ts';
 import { useFit } from '../../worker/useFit.ts';
 import { AddBlock } from './AddBlock.tsx';
 import { ChecksSheet, NumbersBar } from './ChecksSheet.tsx';
@@ -20,6 +21,7 @@ import { FloorBar } from './FloorBar.tsx';
 import { GearSheet } from './GearSheet.tsx';
 import { RulesSheet } from './RulesSheet.tsx';
 import { ringsFor } from './rings.ts';
+import { UndoBar } from './UndoBar.tsx';
 import { SHEETS, type SheetName, useDeskKeys } from './useDeskKeys.ts';
 import { useLesson } from './useLesson.ts';
 import { WhoSheet } from './WhoSheet.tsx';
@@ -59,8 +61,6 @@ export function Desk() {
 }
 
 function Planning({ desk }: { desk: DeskData }) {
-  const navigate = useNavigate();
-  const client = useQueryClient();
   const units = useUnits();
   const [sheet, setSheet] = useState<SheetName>('Checks');
   const [alone, setAlone] = useState(false);
@@ -115,13 +115,7 @@ function Planning({ desk }: { desk: DeskData }) {
     if (at >= rounds - 1) setRound(0);
     setWalking((w) => !w);
   };
-  const blow = useMutation({
-    mutationFn: () => call<RunData['run']>('POST', '/runs', { periodId: desk.period.id }),
-    onSuccess: (run) => {
-      void client.invalidateQueries({ queryKey: ['runs'] });
-      navigate(`/whistle/${run.id}`);
-    },
-  });
+  const blow = useBlowWhistle(desk.period.id);
   useDeskKeys({
     sheet: openSheet,
     round: (by) => setRound(Math.max(0, Math.min(rounds - 1, at + by))),
@@ -250,44 +244,6 @@ function Planning({ desk }: { desk: DeskData }) {
         </Strip>
       )}
       <Conflict log={log} />
-    </div>
-  );
-}
-
-/** True where the browser leaves less than 720 px: the strip gives up its labels row. */
-function useLowScreen(): boolean {
-  const [low, setLow] = useState(() => window.innerHeight < 720);
-  useEffect(() => {
-    const onResize = () => setLow(window.innerHeight < 720);
-    window.addEventListener('resize', onResize);
-    return () => window.removeEventListener('resize', onResize);
-  }, []);
-  return low;
-}
-
-function UndoBar({
-  undo,
-  redo,
-  undoName,
-  redoName,
-  waiting,
-  savedAt,
-}: Pick<ReturnType<typeof useLesson>, 'undo' | 'redo' | 'undoName' | 'redoName' | 'waiting' | 'savedAt'>) {
-  return (
-    <div className="flex items-center gap-3 text-muted">
-      {undoName && (
-        <button type="button" className="max-w-44 truncate hover:text-ink hover:underline" onClick={undo}>
-          Undo: {undoName}
-        </button>
-      )}
-      {redoName && (
-        <button type="button" className="max-w-32 truncate hover:text-ink hover:underline" onClick={redo}>
-          Redo: {redoName}
-        </button>
-      )}
-      <span role="status" className="whitespace-nowrap">
-        {waiting ? 'Saving …' : savedAt ? `Saved ${clockText(savedAt.getTime())}` : 'All saved'}
-      </span>
     </div>
   );
 }

@@ -1,0 +1,46 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { describe, expect, it } from 'vitest';
+
+const root = path.join(import.meta.dirname, '..');
+const files = readdirSync(root, { recursive: true, encoding: 'utf8' })
+  .filter((f) => /\.tsx?$/.test(f) && !f.endsWith('.d.ts'))
+  .map((f) => ({ name: f.replaceAll('\\', '/'), text: readFileSync(path.join(root, f), 'utf8') }));
+const isTest = (name: string) => name.endsWith('.test.ts');
+const core = files.filter((f) => f.name.startsWith('core/') && !isTest(f.name));
+const hits = (list: typeof files, pattern: RegExp) => list.filter((f) => pattern.test(f.text)).map((f) => f.name);
+
+describe('the house', () => {
+  it('is read at all', () => {
+    expect(core.length).toBeGreaterThan(50);
+    expect(hits(files, /makeApp/)).toContain('server/app.ts');
+  });
+
+  it('has no clock and no unseeded chance in core', () => {
+    expect(hits(core, /Date\.now|new Date\(|Math\.random|performance\.now|setTimeout/)).toEqual([]);
+  });
+
+  it('asks a format instead of asking which format it is', () => {
+    const asking = /switch \([\w.]*format(Id)?\)|format(Id)? === ['"]|['"](stations|advance-court)['"] === /;
+    const free = files.filter((f) => !isTest(f.name) && !f.name.startsWith('core/formats/') && !f.name.startsWith('content/'));
+    expect(hits(free, asking)).toEqual([]);
+  });
+
+  it('names no format on a screen', () => {
+    expect(
+      hits(
+        files.filter((f) => f.name.startsWith('web/')),
+        /['"`](stations|advance-court)['"`]/,
+      ),
+    ).toEqual([]);
+  });
+
+  it('keeps files short enough to be read in one go', () => {
+    const long = files.filter((f) => !f.name.startsWith('content/') && f.text.split('\n').length > 251);
+    expect(long.map((f) => f.name)).toEqual([]);
+  });
+
+  it('has no folder for whatever', () => {
+    expect(files.filter((f) => /(^|\/)(utils?|helpers?|common|types|misc)(\/|\.tsx?$)/.test(f.name)).map((f) => f.name)).toEqual([]);
+  });
+});
