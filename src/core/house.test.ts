@@ -40,6 +40,12 @@ describe('the house', () => {
     expect(long.map((f) => f.name)).toEqual([]);
   });
 
+  it('runs every test: none focused, none skipped (the linter takes the verb fit for a focused test)', () => {
+    const tests = files.filter((f) => isTest(f.name));
+    expect(tests.length).toBeGreaterThan(5);
+    expect(hits(tests, /\b(it|test|describe)\.(only|skip|todo)\b|\bfdescribe\(|\bxit\(/)).toEqual([]);
+  });
+
   it('has no folder for whatever', () => {
     expect(files.filter((f) => /(^|\/)(utils?|helpers?|common|types|misc)(\/|\.tsx?$)/.test(f.name)).map((f) => f.name)).toEqual([]);
   });

@@ -70,22 +70,26 @@ function capacityChecks(context: StationsContext, draft: StationsDraft): Noticed
 function unplacedChecks(context: StationsContext, draft: StationsDraft): Noticed[] {
   const { values } = context;
   const wanted = draft.pieces.length + draft.unplaced.length;
-  const shrink = [0.5, 1, 1.5, 2].map((less) => {
+  const close = values.gapM > 0.5 ? [setting(context, 'gapM', 0.5)] : [];
+  const shrink = [0.5, 1, 1.5, 2].flatMap((less) => {
     const width = Math.max(1.5, inTenths(values.areaWidthM - less));
     const depth = Math.max(1.5, inTenths(values.areaDepthM - Math.min(less, 1)));
-    return idea(
-      'shrink-stations',
-      { width, depth, holds: latticeSpots(width, depth, values.spacingM) },
-      setting(context, 'areaWidthM', width),
-      setting(context, 'areaDepthM', depth),
-    );
+    const edits = [setting(context, 'areaWidthM', width), setting(context, 'areaDepthM', depth)];
+    const data = { width, depth, holds: latticeSpots(width, depth, values.spacingM) };
+    return [
+      idea('shrink-stations', data, ...edits),
+      ...(close.length ? [idea('shrink-and-close', { ...data, gapM: 0.5 }, ...edits, ...close)] : []),
+    ];
   });
+  const standing = new Set(draft.pieces.map((p) => p.id));
+  const fitting = values.picks.filter((_, i) => standing.has(picked(context)[i]?.id));
   return draft.unplaced.slice(0, 1).map(({ id, title }) => {
     const rest = values.picks.filter((_, i) => picked(context)[i]?.id !== id);
     const ideas = [
+      ...(close.length ? [idea('close-gap', { gapM: 0.5 }, ...close)] : []),
       ...shrink,
-      ...(values.gapM > 0.5 ? [idea('close-gap', { gapM: 0.5 }, setting(context, 'gapM', 0.5))] : []),
       ...(rest.length ? [idea('drop-station', { title }, setting(context, 'picks', rest))] : []),
+      ...(fitting.length > 1 ? [idea('drop-unplaced', { count: draft.unplaced.length }, setting(context, 'picks', fitting))] : []),
     ];
     const data = { title, wanted, placed: draft.pieces.length, width: values.areaWidthM, depth: values.areaDepthM };
     return { code: 'unit-does-not-fit', weight: 'stop' as const, at: { block: context.blockId, piece: id }, data, ideas };

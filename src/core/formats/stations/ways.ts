@@ -25,7 +25,7 @@ export function oneMore(context: StationsContext): FixIdea[] {
   return [idea(free ? 'add-station' : 'double-station', { title: add.title }, setting(context, 'picks', [...picks, add.id]))];
 }
 
-/** To win time: no rehearsal, a short walk-through, a lap less, up to three stations less. */
+/** To win time, the smallest loss first: no rehearsal, a short walk-through, laps less, then stations less with one lap. */
 function shorter(context: StationsContext): FixIdea[] {
   const { laps, picks, walkSeconds, rehearseSeconds, workSeconds } = context.values;
   const quiet = [setting(context, 'rehearseSeconds', 0), setting(context, 'walkSeconds', Math.min(walkSeconds, 30))];
@@ -33,9 +33,16 @@ function shorter(context: StationsContext): FixIdea[] {
   if (rehearseSeconds > 0) ideas.push(idea('skip-rehearsal', { seconds: rehearseSeconds }, quiet[0]));
   if (walkSeconds > 30) ideas.push(idea('short-walk', {}, ...quiet));
   if (workSeconds !== undefined) ideas.push(idea('let-fit-decide', {}, setting(context, 'workSeconds', null)));
-  if (laps > 1) ideas.push(idea('drop-lap', { laps: laps - 1 }, setting(context, 'laps', laps - 1)));
-  for (let fewer = 1; fewer <= 3 && picks.length - fewer >= 2; fewer++) {
-    ideas.push(idea('fewer-stations', { count: picks.length - fewer }, setting(context, 'picks', picks.slice(0, -fewer))));
+  for (let fewer = laps - 1; fewer >= 1; fewer--) {
+    const lap = setting(context, 'laps', fewer);
+    ideas.push(idea('drop-lap', { laps: fewer }, lap), idea('drop-lap-short-walk', { laps: fewer }, lap, ...quiet));
+  }
+  const single = laps > 1 ? [setting(context, 'laps', 1)] : [];
+  const free = workSeconds !== undefined ? [setting(context, 'workSeconds', null)] : [];
+  for (let count = picks.length - 1; count >= 2; count--) {
+    const few = setting(context, 'picks', picks.slice(0, count));
+    ideas.push(idea('fewer-stations', { count, laps: 1 }, few, ...single));
+    ideas.push(idea('fewer-stations-short-walk', { count, laps: 1 }, few, ...single, ...free, ...quiet));
   }
   return ideas;
 }

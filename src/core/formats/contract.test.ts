@@ -1,0 +1,133 @@
+import { describe, expect, it } from 'vitest';
+import { DEMO_CUPBOARD } from '../../content/cupboard.ts';
+import { MILL_GYM } from '../../content/demo.ts';
+import { GAMES } from '../../content/games.ts';
+import { validateLayout } from '../arrange/validate.ts';
+import { BANDS, HOUSE_DEFAULTS } from '../model/band.ts';
+import { roomArea } from '../model/room.ts';
+import { formatWords } from '../words/en.ts';
+import type { PlanInput } from './format.ts';
+import type { PlayEvent } from './play.ts';
+import { FORMATS, formatOf } from './registry.ts';
+
+const SIZES = [1, 2, 7, 16, 31, 40, 60];
+
+function frozen<T>(value: T): T {
+  if (value && typeof value === 'object') for (const inner of Object.values(value)) frozen(inner);
+  return Object.freeze(value);
+}
+function input(band: (typeof BANDS)[number], count: number, game: (typeof GAMES)[number]): PlanInput {
+  return frozen({
+    blockId: 'block',
+    gameValues: structuredClone(game.bands[band] ?? {}),
+    teacherValues: {},
+    band,
+    defaults: structuredClone(HOUSE_DEFAULTS[band]),
+    players: Array.from({ length: count }, (_, i) => ({ id: `s${i + 1}`, rating: 1 + ((i * 7) % 5) })),
+    apart: [],
+    together: [],
+    room: structuredClone(MILL_GYM),
+    wallClearanceM: 1,
+    placed: {},
+    cupboard: structuredClone(DEMO_CUPBOARD),
+    stopSignal: 'whistle',
+    seed: 5,
+  });
+}
+
+/** Everyone present, overlays left out. */
+const everyone = (view: { waiting: string[]; places: Record<string, string[]> }) =>
+  [...view.waiting, ...Object.entries(view.places).flatMap(([key, ids]) => (key.startsWith('@') ? [] : ids))].sort();
+
+describe('every format', () => {
+  it('has a game, words for every setting and segment, and is known by its name alone', () => {
+    for (const id of Object.keys(FORMATS)) {
+      const games = GAMES.filter((g) => g.format === id);
+      expect(games.length, id).toBeGreaterThanOrEqual(2);
+      for (const meta of formatOf(id).settings(games[0].setup)) {
+        const word = formatWords(id).settings[meta.key];
+        expect(word?.label, `${id} ${meta.key}`).toBeTruthy();
+        for (const option of meta.options ?? []) expect(option.title ?? word.options?.[String(option.value)], meta.key).toBeTruthy();
+      }
+    }
+    expect(() => formatOf('juggle')).toThrowError(RangeError);
+    expect(() => formatOf('toString')).toThrowError(RangeError);
+  });
+});
+
+describe.each(GAMES.map((game) => [game.title, game] as const))('%s', (_, game) => {
+  const format = formatOf(game.format);
+
+  it.each(BANDS)('keeps the contract in band %s for every class size', (band) => {
+    for (const count of SIZES) {
+      const given = input(band, count, game);
+      const plan = format.plan(game.setup, given);
+      expect(plan.groups.flat().sort(), 'each student in one group').toEqual(given.players.map((p) => p.id).sort());
+      const units = plan.pieces;
+      const wrong = validateLayout(
+        roomArea(MILL_GYM, 0),
+        units,
+        units.map(() => given.wallClearanceM),
+        Number(plan.values.gapM ?? 0),
+      );
+      expect(wrong, `${count} students: inside, clear and apart`).toEqual([]);
+      expect(new Set(units.map((u) => u.id)).size).toBe(units.length);
+      expect(plan.span.least).toBeLessThanOrEqual(plan.span.most);
+
+      for (const seconds of [plan.span.least, Math.min(plan.span.most, plan.span.least + 600)]) {
+        const done = plan.finish(seconds);
+        let at = 0;
+        for (const segment of done.timeline.segments) {
+          expect(segment.at, `${segment.code} follows on`).toBe(at);
+          expect(segment.until).toBeGreaterThanOrEqual(segment.at);
+          expect(formatWords(game.format).segments[segment.code], segment.code).toBeTruthy();
+          at = segment.until;
+        }
+        expect(at, 'segments fill the block').toBe(seconds);
+        for (const round of done.timeline.rounds) {
+          expect(round.until).toBeLessThanOrEqual(seconds);
+          const taken = round.places.filter((p) => p >= 0);
+          expect(new Set(taken).size, 'one group a place').toBe(taken.length);
+        }
+        const events: PlayEvent[] = [];
+        for (const segment of done.timeline.segments)
+          for (const event of format.clockEvents(segment, done.timeline.rounds.length)) events.push({ ...event, at: segment.until });
+        const { view, refused } = format.replay(done.play, events);
+        expect(refused, 'the clock is accepted').toEqual([]);
+        expect(everyone(view)).toEqual(given.players.map((p) => p.id).sort());
+        for (let cut = 0; cut < events.length; cut += 3)
+          expect(everyone(format.replay(done.play, events.slice(0, cut)).view)).toHaveLength(count);
+        for (const share of Object.values(done.forecast.perPlayer)) {
+          expect(share).toBeGreaterThanOrEqual(0);
+          expect(share).toBeLessThanOrEqual(1);
+        }
+        expect(Object.keys(done.forecast.perPlayer).sort()).toEqual(given.players.map((p) => p.id).sort());
+      }
+    }
+  });
+
+  it('gives the same answer again, as plain data', () => {
+    const given = input('4-5', 31, game);
+    const one = format.plan(game.setup, given);
+    const two = format.plan(game.setup, given);
+    const plain = ({ finish: _, ...rest }: typeof one) => rest;
+    expect(plain(one)).toEqual(plain(two));
+    expect(JSON.parse(JSON.stringify(plain(one)))).toEqual(plain(one));
+    const made = one.finish(one.span.least);
+    expect(two.finish(two.span.least)).toEqual(made);
+    expect(JSON.parse(JSON.stringify(made.play))).toEqual(made.play);
+    expect(format.replay(JSON.parse(JSON.stringify(made.play)), [])).toEqual(format.replay(made.play, []));
+  });
+
+  it('refuses a setting out of bounds or unknown', () => {
+    for (const meta of format.settings(game.setup)) {
+      if (meta.least !== undefined) {
+        const low = meta.kind === 'picks' ? [] : meta.least - 1;
+        expect(format.settingProblem(game.setup, meta.key, low), meta.key).toBeTruthy();
+      }
+      expect(format.settingProblem(game.setup, meta.key, null)).toBeUndefined();
+      if (meta.kind !== 'map') expect(format.settingProblem(game.setup, meta.key, { no: 'object' }), meta.key).toBeTruthy();
+    }
+    expect(format.settingProblem(game.setup, 'nonsense', 1)).toBe('unknown-key');
+  });
+});
