@@ -1,0 +1,54 @@
+import { describe, expect, it } from 'vitest';
+import { readRoster } from './roster.ts';
+
+const names = (text: string) => readRoster(text).rows.map((r) => `${r.givenName}/${r.familyName}${r.rating ? `/${r.rating}` : ''}`);
+const wrong = (text: string) => readRoster(text).errors.map((e) => `${e.row} ${e.column} ${e.code}`);
+
+describe('readRoster', () => {
+  it.each([
+    ['Wren,Ashgrove\nBrea,Quarrie', ['Wren/Ashgrove', 'Brea/Quarrie']],
+    ['Wren\tAshgrove\t4\nBrea\tQuarrie\t2', ['Wren/Ashgrove/4', 'Brea/Quarrie/2']],
+    ['Family name;Given name\r\nAshgrove;Wren\r\n', ['Wren/Ashgrove']],
+    ['\uFEFFGiven name,Family name,Rating\nWren,Ashgrove,5\n', ['Wren/Ashgrove/5']],
+    ['Name\n"Ashgrove, Wren"\n"Quarrie, Brea"', ['Wren/Ashgrove', 'Brea/Quarrie']],
+    ['Ashgrove, Wren\nQuarrie, Brea', ['Wren/Ashgrove', 'Brea/Quarrie']],
+    ['Wren Ashgrove\nBrea Oxbow Thornbury', ['Wren/Ashgrove', 'Brea/Oxbow Thornbury']],
+    ['id,First name,Surname\n17,"Wren ""W.""",Ashgrove', ['Wren "W."/Ashgrove']],
+    ['Ünal,Ōtsuka\nZoë,O’Mill-Žák', ['Ünal/Ōtsuka', 'Zoë/O’Mill-Žák']],
+    ['Wren,Ashgrove\n\n\n   \nBrea,Quarrie\n', ['Wren/Ashgrove', 'Brea/Quarrie']],
+  ])('reads %j', (text, expected) => {
+    expect(names(text)).toEqual(expected);
+    expect(wrong(text)).toEqual([]);
+  });
+
+  it.each([
+    ['', ['1  no-rows']],
+    ['   \n ', ['1  no-rows']],
+    ['Given name,Family name', ['1  no-rows']],
+    ['Wren,Ashgrove\nBrea,', ['2 family empty']],
+    [',Ashgrove', ['1 given empty']],
+    ['Name\nWren', ['2 name one-word']],
+    ['Wren,Ashgrove\nwren,ASHGROVE', ['2 given repeated']],
+    ['Given,Family,Rating\nWren,Ashgrove,six', ['2 rating number']],
+    ['Given,Family,Rating\nWren,Ashgrove,9', ['2 rating number']],
+    ['Given,Family,Rating\nWren,Ashgrove,2.5', ['2 rating number']],
+    ['<script>alert(1)</script>,Ashgrove', ['1 given characters']],
+    [`${'x'.repeat(41)},Ashgrove`, ['1 given too-long']],
+    ['Wren,Ash\u0007grove', ['1 family characters']],
+  ])('tells row and column of %j', (text, expected) => {
+    expect(wrong(text)).toEqual(expected);
+  });
+
+  it('sees an open quotation mark', () => {
+    expect(wrong('Given,Family\n"Wren,Ashgrove\nBrea,Quarrie').some((e) => e.endsWith('quotes'))).toBe(true);
+  });
+
+  it('stops at more rows than a class holds, also at ten thousand', () => {
+    const rows = (n: number) => Array.from({ length: n }, (_, i) => `Given${i},Oakley`).join('\n');
+    expect(wrong(rows(60))).toEqual([]);
+    expect(wrong(rows(61))).toEqual(['61  too-many']);
+    const huge = readRoster(`Given,Family\n${rows(10_000)}`);
+    expect(huge.rows).toEqual([]);
+    expect(huge.errors).toEqual([{ row: 62, column: '', code: 'too-many', value: '10000' }]);
+  });
+});
