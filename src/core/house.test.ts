@@ -36,7 +36,7 @@ describe('the house', () => {
   });
 
   it('keeps files short enough to be read in one go', () => {
-    const long = files.filter((f) => !f.name.startsWith('content/') && f.text.split('\n').length > 251);
+    const long = files.filter((f) => !f.name.startsWith('content/') && !f.name.endsWith('.fixture.ts') && f.text.split('\n').length > 251);
     expect(long.map((f) => f.name)).toEqual([]);
   });
 

@@ -40,9 +40,16 @@ export function boundsOf(polygon: Polygon): Rect {
   return { x, y, width: Math.max(...xs) - x, depth: Math.max(...ys) - y };
 }
 
+const signedDouble = (polygon: Polygon) => edgesOf(polygon).reduce((sum, [a, b]) => sum + a.x * b.y - b.x * a.y, 0);
+
 /** Area in square metres, positive whichever way the corners go round. */
 export function areaOf(polygon: Polygon): number {
-  return Math.abs(edgesOf(polygon).reduce((sum, [a, b]) => sum + a.x * b.y - b.x * a.y, 0)) / 2;
+  return Math.abs(signedDouble(polygon)) / 2;
+}
+
+/** True where the corners go round anticlockwise: the inside is to the left of every edge. */
+export function turnsLeft(polygon: Polygon): boolean {
+  return signedDouble(polygon) > 0;
 }
 
 /** True where the point lies inside or on the outline's lower/left edge (even-odd rule). */
@@ -107,11 +114,18 @@ export function checkPolygon(name: string, polygon: Polygon): void {
     if (!Number.isFinite(p?.x) || !Number.isFinite(p?.y)) throw new RangeError(`invalid ${name} corner: ${JSON.stringify(p)}`);
   }
   if (areaOf(polygon) < EPS) throw new RangeError(`invalid ${name}: no area`);
+  const crossing = crossingEdges(polygon);
+  if (crossing) throw new RangeError(`invalid ${name}: edges ${crossing[0]} and ${crossing[1]} cross`);
+}
+
+/** The first two edges that meet although they are not neighbours, or undefined for a simple outline. */
+export function crossingEdges(polygon: Polygon): [number, number] | undefined {
   const edges = edgesOf(polygon);
   for (let i = 0; i < edges.length; i++) {
     for (let j = i + 2; j < edges.length; j++) {
       if (i === 0 && j === edges.length - 1) continue;
-      if (segmentsMeet(edges[i], edges[j])) throw new RangeError(`invalid ${name}: edges ${i} and ${j} cross`);
+      if (segmentsMeet(edges[i], edges[j])) return [i, j];
     }
   }
+  return undefined;
 }

@@ -10,7 +10,8 @@ import { logEntry } from './logEntry.ts';
 import { planOf } from './runPlan.ts';
 
 const START = 1_700_000_000_000;
-const input = demoDesk({ attendance: { ...demoAttendance('p'), entries: { 'grade-5a-3': { status: 'absent', role: 'away' } } } });
+const away = demoDesk().students[2].id;
+const input = demoDesk({ attendance: { ...demoAttendance('p'), entries: { [away]: { status: 'absent', role: 'away' } } } });
 const plan = JSON.parse(JSON.stringify(freeze(input, fitUnweighed(input)))) as ReturnType<typeof freeze>;
 const steps = stepsOf(plan);
 const firstWork = steps.findIndex((s) => s.segment.kind === 'work');

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Area } from '../geometry/area.ts';
-import { boundsOf, edgesOf, type Point, type Polygon, rectPolygon } from '../geometry/point.ts';
+import { areaOf, boundsOf, crossingEdges, edgesOf, type Point, type Polygon, rectPolygon, turnsLeft } from '../geometry/point.ts';
 import { RoomId } from './ids.ts';
 import { recordOf } from './record.ts';
 import { line, metres } from './text.ts';
@@ -50,6 +50,9 @@ export const Room = z
     const walls = edgesOf(room.outline);
     if (size.width < 3) ctx.addIssue({ code: 'custom', path: ['outline', 'width'], message: 'too-small' });
     if (size.depth < 3) ctx.addIssue({ code: 'custom', path: ['outline', 'depth'], message: 'too-small' });
+    const crossing = crossingEdges(room.outline);
+    if (crossing) ctx.addIssue({ code: 'custom', path: ['outline', crossing[1]], message: 'crosses' });
+    else if (areaOf(room.outline) < 9) ctx.addIssue({ code: 'custom', path: ['outline'], message: 'too-small' });
     room.doors.forEach((door, i) => {
       const wall = walls[door.wall];
       if (!wall) ctx.addIssue({ code: 'custom', path: ['doors', i, 'wall'], message: 'choice' });
@@ -75,7 +78,8 @@ export function doorZone(room: Pick<Room, 'outline'>, door: Door): Polygon {
   const [a, b] = edgesOf(room.outline)[door.wall];
   const length = Math.hypot(b.x - a.x, b.y - a.y);
   const along = { x: (b.x - a.x) / length, y: (b.y - a.y) / length };
-  const inward = { x: -along.y, y: along.x };
+  const side = turnsLeft(room.outline) ? 1 : -1;
+  const inward = { x: -along.y * side, y: along.x * side };
   const point = (u: number, v: number) => ({ x: a.x + along.x * u + inward.x * v, y: a.y + along.y * u + inward.y * v });
   const deep = Math.max(door.clearM, 0.05);
   return [point(door.atM, 0), point(door.atM + door.widthM, 0), point(door.atM + door.widthM, deep), point(door.atM, deep)];

@@ -174,6 +174,7 @@ export const INPUT_WORDS: Record<string, string> = {
   'one-word': 'has one word only: given and family name are needed',
   'no-rows': 'has no rows',
   'outside-wall': 'reaches beyond the end of its wall',
+  crosses: 'crosses another wall',
   'outside-room': 'reaches beyond the room',
   'unknown-id': 'is not known',
   'unknown-key': 'is not known',

@@ -1,0 +1,26 @@
+import { benchBundle } from './bundle.ts';
+import { benchFit } from './fit.ts';
+import { benchPacking } from './packing.ts';
+import { benchStart } from './start.ts';
+import { benchTeams } from './teams.ts';
+
+/** Every benchmark with its name on the command line; all without one. Times are of this machine: ratios are what counts. */
+const BENCHES: Record<string, () => Promise<void> | void> = {
+  fit: benchFit,
+  teams: benchTeams,
+  packing: benchPacking,
+  bundle: benchBundle,
+  start: benchStart,
+};
+
+const wanted = process.argv.slice(2);
+const unknown = wanted.filter((name) => !(name in BENCHES));
+if (unknown.length) {
+  console.error(`unknown benchmark: ${unknown.join(', ')}; there are ${Object.keys(BENCHES).join(', ')}`);
+  process.exit(2);
+}
+for (const [name, bench] of Object.entries(BENCHES)) {
+  if (wanted.length && !wanted.includes(name)) continue;
+  console.log(`\n${name}`);
+  await bench();
+}

@@ -1,0 +1,125 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { applyEdit } from '../core/model/edit.ts';
+import type { Lesson } from '../core/model/lesson.ts';
+import { DATE, type TestServer, testServer } from './testing.fixture.ts';
+
+let server: TestServer;
+const ask: TestServer['ask'] = (...request) => server.ask(...request);
+beforeAll(async () => {
+  server = await testServer();
+});
+afterAll(() => server.stop());
+
+const mills = `mills-${DATE}`;
+
+describe('the demo', () => {
+  it('has two classes, three periods today and two past runs in the logbook', async () => {
+    const { body: day } = await ask('GET', `/days/${DATE}`);
+    expect(day.map((d: { period: { start: string } }) => d.period.start)).toEqual(['09:10', '10:05', '13:00']);
+    const { body: runs } = await ask('GET', '/runs');
+    const past = runs.filter((r: { ended: boolean }) => r.ended);
+    expect(past).toHaveLength(2);
+    for (const run of past) {
+      expect(
+        run.blocks.some(
+          (b: { rotations: number; plannedRotations: number }) => b.plannedRotations > 0 && b.rotations === b.plannedRotations,
+        ),
+      ).toBe(true);
+      expect(run.points[0].best).toBeGreaterThan(0);
+      expect(run.note).toBeTruthy();
+    }
+  });
+});
+
+describe('a lesson', () => {
+  it('takes edits one after another, undoes by appending, and takes none twice', async () => {
+    const desk = async () => (await ask('GET', `/periods/weather-${DATE}/desk`)).body;
+    const before = (await desk()).lesson as Lesson;
+    const rename = { id: 'e-1', revision: before.revision, name: 'rename', edit: { kind: 'rename', title: 'Storm round' } };
+    const done = await ask('POST', `/lessons/${before.id}/edits`, rename);
+    expect(done.body.lesson).toMatchObject({ title: 'Storm round', revision: before.revision + 1 });
+    expect((await ask('POST', `/lessons/${before.id}/edits`, rename)).body.stored.revision).toBe(before.revision + 1);
+    const { stored } = done.body;
+    const undo = { id: 'e-2', revision: stored.revision, name: 'undo rename', edit: stored.inverse, undoes: stored.revision };
+    expect((await ask('POST', `/lessons/${before.id}/edits`, undo)).body.lesson.title).toBe(before.title);
+    const log = (await ask('GET', `/lessons/${before.id}/edits`)).body;
+    expect(log.map((s: { id: string }) => s.id)).toEqual(['e-1', 'e-2']);
+    let folded = before;
+    for (const step of log) {
+      const applied = applyEdit(folded, step.edit);
+      if (!applied.ok) throw new Error(applied.code);
+      folded = applied.lesson;
+    }
+    expect({ ...folded, revision: 0 }).toEqual({ ...(await desk()).lesson, revision: 0 });
+  });
+
+  it('answers a stale edit with both versions', async () => {
+    const { body } = await ask('GET', `/periods/orchard-${DATE}/desk`);
+    const { lesson } = body;
+    const first = { id: 'c-1', revision: lesson.revision, name: 'a', edit: { kind: 'rename', title: 'Mine' } };
+    const second = {
+      id: 'c-2',
+      revision: lesson.revision,
+      name: 'b',
+      edit: { kind: 'set-seconds', blockId: lesson.blocks[0].id, seconds: 90 },
+    };
+    await ask('POST', `/lessons/${lesson.id}/edits`, first);
+    const answer = await ask('POST', `/lessons/${lesson.id}/edits`, second);
+    expect(answer.status).toBe(409);
+    expect(answer.body.stored.title).toBe('Mine');
+    expect(answer.body.yours.blocks[0].seconds.value).toBe(90);
+  });
+});
+
+describe('a run', () => {
+  it('keeps every event once, in its order, and ends in the logbook', async () => {
+    const { body: run } = await ask('POST', '/runs', { periodId: `weather-${DATE}` });
+    expect((await ask('POST', '/runs', { periodId: `weather-${DATE}` })).body.id).toBe(run.id);
+    const at = run.startedAt;
+    const events = [
+      { id: 'r1', at: at + 1000, type: 'skip' },
+      { id: 'r2', at: at + 2000, type: 'pause' },
+    ];
+    await ask('POST', `/runs/${run.id}/events`, { events });
+    const again = await ask('POST', `/runs/${run.id}/events`, { events: [...events, { id: 'r3', at: at + 3000, type: 'resume' }] });
+    expect(again.body.events.map((e: { id: string }) => e.id)).toEqual(['r1', 'r2', 'r3']);
+    server.clock.now = at + 60_000;
+    const end = [
+      { id: 'r4', at: at + 50_000, type: 'note', text: 'Frost first next time' },
+      { id: 'r5', at: at + 60_000, type: 'end' },
+    ];
+    await ask('POST', `/runs/${run.id}/events`, { events: end });
+    const entry = (await ask('GET', `/runs/${run.id}/entry`)).body;
+    expect(entry).toMatchObject({ ended: true, note: 'Frost first next time', actualSeconds: 59 });
+  });
+
+  it('is frozen: a later change of the plan does not reach it', async () => {
+    const { body: run } = await ask('POST', '/runs', { periodId: mills });
+    const before = (await ask('GET', `/runs/${run.id}`)).body.run.plan;
+    const { body } = await ask('GET', `/periods/${mills}/desk`);
+    await ask('POST', `/lessons/${body.lesson.id}/edits`, {
+      id: 'f-1',
+      revision: body.lesson.revision,
+      name: 'x',
+      edit: { kind: 'rename', title: 'Ten mills' },
+    });
+    expect((await ask('GET', `/runs/${run.id}`)).body.run.plan).toEqual(before);
+  });
+
+  it('plans nothing private into what it freezes', async () => {
+    const { body } = await ask('GET', '/runs');
+    const { run } = (await ask('GET', `/runs/${body[0].runId}`)).body;
+    expect(JSON.stringify(run)).not.toMatch(/"rating"|"wish"|"apart"/);
+  });
+});
+
+describe('an answer', () => {
+  it('carries safe headers and no stack, and unknown routes are JSON', async () => {
+    const response = await fetch(`${server.base}/health`);
+    expect(response.headers.get('content-security-policy')).toMatch(/script-src 'self' 'wasm-unsafe-eval'/);
+    expect(response.headers.get('x-content-type-options')).toBe('nosniff');
+    expect(response.headers.get('x-powered-by')).toBeNull();
+    const lost = await ask('GET', '/nowhere');
+    expect(lost).toMatchObject({ status: 404, body: { code: 'unknown-route' } });
+  });
+});
