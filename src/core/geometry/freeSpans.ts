@@ -29,34 +29,63 @@ function meetingHull(a: Point, b: Point, width: number, depth: number): Point[] 
   return [...half(points), ...half([...points].reverse())];
 }
 
-/** The open span of x in which a point at height y is closer than `clearance` to a convex hull (anticlockwise), or undefined. */
-function blockedSpan(hull: Point[], y: number, clearance: number): [number, number] | undefined {
-  const ys = hull.map((p) => p.y);
-  if (y <= Math.min(...ys) - clearance + EPS || y >= Math.max(...ys) + clearance - EPS) return undefined;
-  let from = Number.POSITIVE_INFINITY;
-  let to = Number.NEGATIVE_INFINITY;
-  const take = (x: number) => {
-    from = Math.min(from, x);
-    to = Math.max(to, x);
-  };
-  for (const [a, b] of edgesOf(hull)) {
-    // A corner at this very height counts too: both edges that meet there end on it.
-    const dy = Math.abs(y - a.y);
-    if (dy <= clearance + EPS) {
-      const reach = Math.sqrt(Math.max(0, clearance * clearance - dy * dy));
-      take(a.x - reach);
-      take(a.x + reach);
-    }
+/** A hull made ready for slicing: corners, and every edge pushed out by the clearance. Flat arrays, one entry a corner or edge. */
+interface Slicer {
+  low: number;
+  high: number;
+  x: Float64Array;
+  y: Float64Array;
+  /** Pushed-out edge: its lower end's height and x, its higher end's height, and x per metre of height. */
+  from: Float64Array;
+  until: Float64Array;
+  at: Float64Array;
+  slope: Float64Array;
+}
+
+function slicerOf(hull: Point[], clearance: number): Slicer {
+  const n = hull.length;
+  const make = () => new Float64Array(n);
+  const s: Slicer = { low: Infinity, high: -Infinity, x: make(), y: make(), from: make(), until: make(), at: make(), slope: make() };
+  edgesOf(hull).forEach(([a, b], i) => {
+    s.x[i] = a.x;
+    s.y[i] = a.y;
+    s.low = Math.min(s.low, a.y - clearance);
+    s.high = Math.max(s.high, a.y + clearance);
     const length = Math.hypot(b.x - a.x, b.y - a.y);
     const nx = ((b.y - a.y) / length) * clearance;
     const ny = (-(b.x - a.x) / length) * clearance;
-    const low = a.y + ny;
-    const high = b.y + ny;
-    if (Math.abs(high - low) > EPS && y >= Math.min(low, high) && y <= Math.max(low, high)) {
-      take(a.x + nx + ((y - low) / (high - low)) * (b.x - a.x));
+    const rise = b.y - a.y;
+    s.from[i] = Math.min(a.y, b.y) + ny;
+    // A level edge is never sliced: its corners are.
+    s.until[i] = Math.abs(rise) > EPS ? Math.max(a.y, b.y) + ny : -Infinity;
+    s.slope[i] = Math.abs(rise) > EPS ? (b.x - a.x) / rise : 0;
+    s.at[i] = (rise > 0 ? a.x : b.x) + nx;
+  });
+  return s;
+}
+
+/** The open span of x in which a point at height y is closer than `clearance` to a convex hull, written to `out`; false where there is none. */
+function blockedSpan(s: Slicer, y: number, clearance: number, out: [number, number]): boolean {
+  if (y <= s.low + EPS || y >= s.high - EPS) return false;
+  let from = Infinity;
+  let to = -Infinity;
+  for (let i = 0; i < s.x.length; i++) {
+    // A corner at this very height counts too: both edges that meet there end on it.
+    const dy = Math.abs(y - s.y[i]);
+    if (dy <= clearance + EPS) {
+      const reach = Math.sqrt(Math.max(0, clearance * clearance - dy * dy));
+      if (s.x[i] - reach < from) from = s.x[i] - reach;
+      if (s.x[i] + reach > to) to = s.x[i] + reach;
+    }
+    if (y >= s.from[i] && y <= s.until[i]) {
+      const x = s.at[i] + (y - s.from[i]) * s.slope[i];
+      if (x < from) from = x;
+      if (x > to) to = x;
     }
   }
-  return to - from > EPS ? [from, to] : undefined;
+  out[0] = from;
+  out[1] = to;
+  return to - from > EPS;
 }
 
 /**
@@ -67,21 +96,18 @@ function blockedSpan(hull: Point[], y: number, clearance: number): [number, numb
 export function spanFinder(area: Area, width: number, depth: number): (y: number) => Span[] {
   const clearance = area.wallClearance ?? 0;
   const walls = [...edgesOf(area.outline), ...(area.keepOut ?? []).flatMap((k) => edgesOf(k))];
-  const hulls = walls.map(([a, b]) => ({
-    low: Math.min(a.y, b.y) - clearance - depth,
-    high: Math.max(a.y, b.y) + clearance,
-    hull: meetingHull(a, b, width, depth),
-  }));
+  const slicers = walls.map(([a, b]) => slicerOf(meetingHull(a, b, width, depth), clearance));
   const free = (from: number, to: number, y: number) => {
     const at = { x: (from + to) / 2 + width / 2, y: y + depth / 2 };
     return insidePolygon(area.outline, at) && !(area.keepOut ?? []).some((k) => insidePolygon(k, at));
   };
   return (y) => {
     const blocked: [number, number][] = [];
-    for (const { low, high, hull } of hulls) {
-      if (high < y || low > y) continue;
-      const span = blockedSpan(hull, y, clearance);
-      if (span) blocked.push(span);
+    let span: [number, number] = [0, 0];
+    for (const slicer of slicers) {
+      if (!blockedSpan(slicer, y, clearance, span)) continue;
+      blocked.push(span);
+      span = [0, 0];
     }
     blocked.sort((p, q) => p[0] - q[0]);
     const spans: Span[] = [];

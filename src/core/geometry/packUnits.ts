@@ -1,6 +1,6 @@
 import { type Area, checkArea, transposeArea } from './area.ts';
 import { type Span, spanFinder } from './freeSpans.ts';
-import { EPS, edgesOf, type Point } from './point.ts';
+import { boundsOf, EPS, edgesOf, type Point } from './point.ts';
 import { rowHeights } from './rowHeights.ts';
 import { spreadOut } from './spreadOut.ts';
 
@@ -150,6 +150,22 @@ function plain(rows: PackedRow[]): Placement[] {
   return rows.flatMap((r) => r.xs.map((x) => ({ x, y: r.y, width: r.width, depth: r.depth, turned: r.turned })));
 }
 
+/** Halvings of the gap when units are spread: to a few centimetres. */
+const GAP_STEPS = 7;
+
+/** No gap above this can hold `max` units: units grown by it to the right and upwards lie side by side in the grown room. */
+function widestGap(area: Area, { width, depth, gap }: UnitSize, max: number): number {
+  const { width: w, depth: d } = boundsOf(area.outline);
+  const holds = (g: number) => max * (width + g) * (depth + g) <= (w + g) * (d + g);
+  let most = gap + w + d;
+  for (let least = gap, i = 0; i < 12; i++) {
+    const middle = (least + most) / 2;
+    if (holds(middle)) least = middle;
+    else most = middle;
+  }
+  return most;
+}
+
 /**
  * Equal rectangles inside the area, kept `wallClearance` from walls and keepOut (plain distance) and `gap` from one another
  * in x or in y; orientations may mix from row to row. Never fewer than the best plain grid of either orientation. With
@@ -184,9 +200,9 @@ export function packUnits(area: Area, unit: UnitSize, options: { max?: number; t
   const full = max !== undefined && countOf(coarse.rows) > max ? coarse : pack(unit.gap, true);
   if (max === undefined || countOf(full.rows) <= max) return full.placed(full.rows);
   let least = unit.gap;
-  let most = unit.gap + Math.max(...area.outline.map((p) => p.x), ...area.outline.map((p) => p.y));
+  let most = widestGap(area, unit, max);
   let widest = full;
-  for (let i = 0; i < 10; i++) {
+  for (let i = 0; i < GAP_STEPS; i++) {
     const middle = (least + most) / 2;
     const tried = pack(middle, false);
     if (countOf(tried.rows) >= max) {
