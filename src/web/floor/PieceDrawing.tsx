@@ -47,72 +47,75 @@ export function PieceDrawing({ piece, scale, index, count, selected, label, hand
   const letters = Math.floor((x + width - left - 3) / (small ? 5.6 : 6.5));
   const title = piece.title.length > letters ? `${piece.title.slice(0, Math.max(2, letters - 1))}…` : piece.title;
   return (
-    <g
-      role="button"
-      tabIndex={0}
-      aria-label={label}
-      aria-pressed={selected}
-      className="cursor-grab focus:outline-none [&:focus-visible>.focus-ring]:opacity-100"
-      {...handlers}
-    >
-      <title>{piece.title}</title>
-      <rect x={x} y={y} width={width} height={height} fill="white" fillOpacity="0.72" />
-      <TapeRect x={x} y={y} width={width} height={height} k={scale.k} seed={index * 5} />
-      <rect
-        className="focus-ring opacity-0"
-        x={x - 7}
-        y={y - 7}
-        width={width + 14}
-        height={height + 14}
-        fill="none"
-        stroke="var(--color-tape)"
-        strokeWidth="2.5"
-      />
-      {selected && (
+    <>
+      <g
+        role="button"
+        tabIndex={0}
+        aria-label={label}
+        aria-pressed={selected}
+        className="cursor-grab focus:outline-none [&:focus-visible>.focus-ring]:opacity-100"
+        {...handlers}
+      >
+        <rect x={x} y={y} width={width} height={height} fill="white" fillOpacity="0.72" />
+        <TapeRect x={x} y={y} width={width} height={height} k={scale.k} seed={index * 5} />
         <rect
+          className="focus-ring opacity-0"
           x={x - 7}
           y={y - 7}
           width={width + 14}
           height={height + 14}
           fill="none"
-          stroke="var(--color-ink)"
-          strokeWidth="2"
-          strokeDasharray="2 4"
+          stroke="var(--color-tape)"
+          strokeWidth="2.5"
         />
-      )}
-      {piece.pinned && <path d={`M${x + width - 13} ${y}h13v13z`} fill="var(--color-ink)" />}
-      <text
-        x={x + (small ? 7 : 9)}
-        y={y + (small ? 24 : 27)}
-        fontSize={small ? 22 : 26}
-        fontFamily="var(--font-head)"
-        fontWeight="700"
-        fill="var(--color-tape)"
-      >
-        {piece.number}
-      </text>
-      <text
-        x={left}
-        y={y + (small ? 20 : 23)}
-        fontSize={small ? 12.5 : 14}
-        fontFamily="var(--font-head)"
-        fontWeight="620"
-        style={{ fontStretch: '82%' }}
-      >
-        {title}
-      </text>
-      {height > 70 &&
-        dotsFor(count, width).map((d) => (
-          <circle
-            key={`${d.x}-${d.y}`}
-            cx={x + 12 + d.x}
-            cy={y + height - 38 + d.y}
-            r="6"
-            fill="white"
+        {selected && (
+          <rect
+            x={x - 7}
+            y={y - 7}
+            width={width + 14}
+            height={height + 14}
+            fill="none"
             stroke="var(--color-ink)"
-            strokeWidth="1.5"
+            strokeWidth="2"
+            strokeDasharray="2 4"
           />
-        ))}
-    </g>
+        )}
+      </g>
+      <g pointerEvents="none">
+        {piece.pinned && <path d={`M${x + width - 13} ${y}h13v13z`} fill="var(--color-ink)" />}
+        <text
+          x={x + (small ? 7 : 9)}
+          y={y + (small ? 24 : 27)}
+          fontSize={small ? 22 : 26}
+          fontFamily="var(--font-head)"
+          fontWeight="700"
+          fill="var(--color-tape)"
+        >
+          {piece.number}
+        </text>
+        <text
+          x={left}
+          y={y + (small ? 20 : 23)}
+          fontSize={small ? 12.5 : 14}
+          fontFamily="var(--font-head)"
+          fontWeight="620"
+          style={{ fontStretch: '82%' }}
+        >
+          {title}
+        </text>
+        {height > 70 &&
+          dotsFor(count, width).map((d) => (
+            <circle
+              key={`${d.x}-${d.y}`}
+              cx={x + 12 + d.x}
+              cy={y + height - 38 + d.y}
+              r="6"
+              fill="white"
+              stroke="var(--color-ink)"
+              strokeWidth="1.5"
+            />
+          ))}
+      </g>
+    </>
   );
 }

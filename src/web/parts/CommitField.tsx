@@ -21,19 +21,25 @@ export function CommitField({ label, value, onCommit, quiet, hint, multiline, pl
   const [error, setError] = useState('');
   const id = useId();
   const stored = useRef(value);
+  /** What was handed on last: Enter and then leaving the field is one change, not two. */
+  const handed = useRef<string | null>(null);
   useEffect(() => {
     if (stored.current !== value) {
       stored.current = value;
+      handed.current = null;
       setText(value);
       setError('');
     }
   }, [value]);
   const commit = async () => {
     if (text === stored.current) return setError('');
+    if (text === handed.current) return;
+    handed.current = text;
     try {
       await onCommit(text);
       setError('');
     } catch (problem) {
+      handed.current = null;
       setError(problemWords(problem));
     }
   };
@@ -62,6 +68,7 @@ export function CommitField({ label, value, onCommit, quiet, hint, multiline, pl
             if (e.key === 'Enter') void commit();
             if (e.key === 'Escape') {
               setText(stored.current);
+              handed.current = null;
               setError('');
             }
           }}

@@ -28,13 +28,14 @@ export function BlockTape({
 }) {
   const game = block.game;
   const words = game && formatWords(game.format);
+  const marks = `${block.pinned ? ', pinned' : ''}${troubled ? ', has a check' : ''}`;
   const more = game && words ? words.summary(game.values, game.timeline.rounds.length, game.timeline.workSeconds, game.moveSeconds) : '';
   return (
     <button
       type="button"
       aria-pressed={chosen}
       onClick={onClick}
-      aria-label={`${block.title}, ${clockOf(seconds)}${block.pinned ? ', pinned' : ''}${troubled ? ', has a check' : ''}`}
+      aria-label={width > 40 ? undefined : `${block.title}, ${clockOf(seconds)}${marks}`}
       className={`torn absolute top-0 overflow-hidden text-left ${width < 80 ? 'px-1.5' : 'px-2.5'} ${block.pinned ? 'pressed' : ''} ${chosen ? 'bg-tape text-white' : 'bg-tint hover:bg-[#c9d8f4]'}`}
       style={{ left: left + 1, width: Math.max(4, width - 2), height: low ? 46 : 56 }}
     >
@@ -47,6 +48,7 @@ export function BlockTape({
             {block.title}
             {block.pinned && width > 90 && <Pin size={12} className="ml-1 inline" aria-hidden="true" />}
           </span>
+          <span className="sr-only">{marks}</span>
           <span className="head block truncate text-xs">{more && width > 150 ? `${more} · ${clockOf(seconds)}` : clockOf(seconds)}</span>
         </>
       )}

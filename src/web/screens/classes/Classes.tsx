@@ -8,6 +8,7 @@ import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { NameDialog } from '../../parts/NameDialog.tsx';
 import { ShelfList } from '../../parts/ShelfList.tsx';
+import { saveRecord } from '../../parts/saveRecord.ts';
 import { ImportDialog } from './ImportDialog.tsx';
 import { RosterTable } from './RosterTable.tsx';
 import { Wishes } from './Wishes.tsx';
@@ -88,7 +89,7 @@ function OneClass({ data, refresh }: { data: ClassData; refresh: () => Promise<v
   const [problem, setProblem] = useState('');
   const { schoolClass } = data;
   const save = async (change: Partial<SchoolClass>) => {
-    await call('PUT', `/classes/${schoolClass.id}`, { ...schoolClass, ...change });
+    await saveRecord(`/classes/${schoolClass.id}`, schoolClass, change);
     await refresh();
   };
   return (

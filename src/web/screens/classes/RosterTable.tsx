@@ -11,6 +11,7 @@ import { useMemo, useState } from 'react';
 import type { Student } from '../../../core/model/student.ts';
 import { type ClassData, call, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
+import { saveRecord } from '../../parts/saveRecord.ts';
 
 interface Row extends Student {
   rating: number;
@@ -28,8 +29,8 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
     () => data.students.map((s) => ({ ...s, rating: data.ratings.find((r) => r.studentId === s.id)?.rating ?? 3 })),
     [data],
   );
-  const save = async (student: Row, change: Record<string, unknown>) => {
-    await call('PUT', `/classes/${classId}/students/${student.id}`, { revision: student.revision, ...change });
+  const save = async ({ rating: _, ...student }: Row, change: Partial<Row>) => {
+    await saveRecord<Student & { rating?: number }>(`/classes/${classId}/students/${student.id}`, student, change);
     await refresh();
   };
   const table = useReactTable({

@@ -6,6 +6,7 @@ import { call, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { DayBar, useDay } from '../../parts/DayBar.tsx';
 import { isoDate } from '../../parts/now.ts';
+import { saveRecord } from '../../parts/saveRecord.ts';
 import { useUnits } from '../../parts/units.ts';
 import { useFittedDay } from '../../parts/useReadiness.ts';
 import { GearDetails } from './GearDetails.tsx';
@@ -29,7 +30,7 @@ export function Cupboard() {
     await client.invalidateQueries({ queryKey: ['day'] });
   };
   const save = async (gear: Gear, change: Partial<Gear>) => {
-    await call('PUT', `/gear/${gear.id}`, { ...gear, ...change });
+    await saveRecord(`/gear/${gear.id}`, gear, change);
     await refresh();
   };
   const whole = (text: string) => {

@@ -35,7 +35,7 @@ export function ChecksSheet({ lesson, findings, weighing, speak, perform, onShow
       </ol>
       {lesson.accepted.length > 0 && (
         <section className="border-t p-4">
-          <h3 className="mb-1 text-sm text-muted">Accepted by you</h3>
+          <h2 className="mb-1 text-sm text-muted">Accepted by you</h2>
           <ul>
             {lesson.accepted.map((a) => {
               const finding = fitted.findings.find((f) => findingKey(f) === a.key);
@@ -77,14 +77,14 @@ function Check({
           {number}
         </span>
         <div className="min-w-0 flex-1">
-          <h3 className="text-base leading-6">
+          <h2 className="text-base leading-6">
             <button type="button" className="text-left hover:underline" onClick={() => onShow(finding)}>
               {what}
             </button>
             <span className="sr-only">
               {finding.weight === 'stop' ? ' (stop)' : finding.weight === 'caution' ? ' (caution)' : ' (note)'}
             </span>
-          </h3>
+          </h2>
           <p className="text-muted">
             {where && <span className="font-bold">{where}. </span>}
             {why}

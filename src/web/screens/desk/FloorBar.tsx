@@ -22,7 +22,7 @@ interface Props {
 export function FloorBar({ game, round, onRound, walking, onWalk, piece, units, onPlace, alone, onAlone, children }: Props) {
   const rounds = game?.timeline.rounds.length ?? 0;
   return (
-    <div className="flex h-[52px] shrink-0 items-center gap-3 overflow-hidden px-4 whitespace-nowrap">
+    <div className="@container flex h-[52px] shrink-0 items-center gap-3 overflow-hidden px-4 whitespace-nowrap">
       {piece ? (
         <>
           <span className="head text-base">
@@ -76,7 +76,7 @@ export function FloorBar({ game, round, onRound, walking, onWalk, piece, units, 
             <button type="button" className="btn btn-tape flex shrink-0 items-center gap-2" onClick={onWalk}>
               <Footprints size={16} aria-hidden="true" /> {walking ? 'Stand still' : 'Walk it through'}
             </button>
-            <span className="min-w-0 shrink truncate text-muted">
+            <span className="hidden text-muted @[800px]:inline">
               longest move {units.say(game.walkM)}, {game.moveSeconds} s
             </span>
           </>

@@ -141,7 +141,7 @@ function GameRules({
     <>
       {card && (
         <section className="mt-3 border-[1.5px] border-ink bg-white p-3" aria-label={`Card of ${card.title}`}>
-          <h3 className="text-lg">{card.title}</h3>
+          <h2 className="text-lg">{card.title}</h2>
           <dl>
             {card.lines.map((line, i) => {
               const [label, text] = words.card[line.code](line.data);
@@ -158,7 +158,7 @@ function GameRules({
       {!card && <p className="mt-3 text-muted">Choose a {words.unit} on the floor to read its card.</p>}
       {GROUPS.map(([group, title]) => (
         <section key={group} className="mt-4">
-          <h3 className="mb-1 border-b text-base">{title}</h3>
+          <h2 className="mb-1 border-b text-base">{title}</h2>
           <div className="grid grid-cols-2 gap-x-3 gap-y-2">
             {fitted.settings
               .filter((m) => m.group === group)
@@ -169,7 +169,7 @@ function GameRules({
         </section>
       ))}
       <section className="mt-4">
-        <h3 className="mb-1 border-b text-base">Rules of {game.title}</h3>
+        <h2 className="mb-1 border-b text-base">Rules of {game.title}</h2>
         <p>{game.story}</p>
         <dl className="mt-1">
           {[

@@ -106,7 +106,7 @@ export function WhoSheet({ desk, fitted, block, perform }: Props) {
       </ul>
       {others.length > 0 && (
         <section className="mt-4">
-          <h3 className="mb-1 text-base">Not in the groups today</h3>
+          <h2 className="mb-1 text-base">Not in the groups today</h2>
           <div className="grid grid-cols-2 gap-x-3">{others.map(chip)}</div>
         </section>
       )}
@@ -131,11 +131,11 @@ function StudentChip({ student, entry, groups, onPresence, onGroup }: ChipProps)
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger
-        className="w-full truncate rounded-sm py-0.5 text-left hover:bg-tint data-[state=open]:bg-tint"
+        className="w-full rounded-sm py-0.5 text-left hover:bg-tint data-[state=open]:bg-tint"
         aria-label={`${student.givenName} ${student.familyName}${said ? `: ${said}` : ''}`}
       >
         {shortName(student)}
-        {said && <span className="text-xs text-caution"> {said}</span>}
+        {said && <span className="block text-xs leading-4 text-caution">{said}</span>}
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content

@@ -6,7 +6,7 @@ import { freshId, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { useUnits } from '../../parts/units.ts';
 
-type Save = (change: Partial<Room>) => Promise<void>;
+export type SaveRoom = (change: Partial<Room> | ((now: Room) => Partial<Room>)) => Promise<void>;
 const WALLS = [
   ['0', 'south (main)'],
   ['1', 'east'],
@@ -40,10 +40,11 @@ function Remove({ name, onClick }: { name: string; onClick: () => void }) {
 }
 
 /** Doors: on which wall, where along it, how wide, and how deep the floor before it is kept clear. */
-export function DoorRows({ room, save }: { room: Room; save: Save }) {
+export function DoorRows({ room, save }: { room: Room; save: SaveRoom }) {
   const units = useUnits();
   const [problem, attempt] = useTry();
-  const put = (id: string, change: Partial<Door>) => save({ doors: room.doors.map((d) => (d.id === id ? { ...d, ...change } : d)) });
+  const put = (id: string, change: Partial<Door>) =>
+    save((now) => ({ doors: now.doors.map((d) => (d.id === id ? { ...d, ...change } : d)) }));
   return (
     <section className="mt-5">
       <h2 className="border-b pb-1 text-base">Doors</h2>
@@ -57,7 +58,7 @@ export function DoorRows({ room, save }: { room: Room; save: Save }) {
               options={WALLS}
               onPick={(w) => attempt(put(door.id, { wall: Number(w) }))}
             />
-            <Remove name={door.name} onClick={() => attempt(save({ doors: room.doors.filter((d) => d !== door) }))} />
+            <Remove name={door.name} onClick={() => attempt(save((now) => ({ doors: now.doors.filter((d) => d.id !== door.id) })))} />
             <div className="col-span-3 grid grid-cols-3 gap-2">
               <CommitField label="From wall's start" value={units.say(door.atM)} onCommit={(t) => put(door.id, { atM: units.read(t) })} />
               <CommitField label="Width" value={units.say(door.widthM)} onCommit={(t) => put(door.id, { widthM: units.read(t) })} />
@@ -76,12 +77,9 @@ export function DoorRows({ room, save }: { room: Room; save: Save }) {
         className="btn mt-2"
         onClick={() =>
           attempt(
-            save({
-              doors: [
-                ...room.doors,
-                { id: freshId('d'), name: `Door ${room.doors.length + 1}`, wall: 0, atM: 1, widthM: 1.6, clearM: 1.6 },
-              ],
-            }),
+            save((now) => ({
+              doors: [...now.doors, { id: freshId('d'), name: `Door ${now.doors.length + 1}`, wall: 0, atM: 1, widthM: 1.6, clearM: 1.6 }],
+            })),
           )
         }
       >
@@ -91,12 +89,22 @@ export function DoorRows({ room, save }: { room: Room; save: Save }) {
   );
 }
 
+const tenth = (metres: number) => Math.round(metres * 10) / 10;
+/** What usually stands in a gym, where it usually stands: the teacher then types what is true. */
+const USUAL: { name: string; thing: FixedThing['thing']; at(w: number, d: number): Pick<FixedThing, 'xM' | 'yM' | 'widthM' | 'depthM'> }[] =
+  [
+    { name: 'post', thing: 'post', at: (w, d) => ({ xM: tenth(w * 0.7), yM: tenth(d * 0.5), widthM: 0.4, depthM: 0.4 }) },
+    { name: 'stage lip', thing: 'stage', at: (_, d) => ({ xM: 0, yM: tenth(d * 0.25), widthM: 1, depthM: tenth(d * 0.5) }) },
+    { name: 'bleacher', thing: 'bleacher', at: (w) => ({ xM: tenth(w * 0.3), yM: 0, widthM: tenth(w * 0.3), depthM: 0.8 }) },
+  ];
+
 /** Posts, stages, bleachers: rectangles by their near left corner and size. */
-export function FixedRows({ room, save }: { room: Room; save: Save }) {
+export function FixedRows({ room, save }: { room: Room; save: SaveRoom }) {
   const units = useUnits();
   const [problem, attempt] = useTry();
   const size = boundsOf(room.outline);
-  const put = (id: string, change: Partial<FixedThing>) => save({ fixed: room.fixed.map((f) => (f.id === id ? { ...f, ...change } : f)) });
+  const put = (id: string, change: Partial<FixedThing>) =>
+    save((now) => ({ fixed: now.fixed.map((f) => (f.id === id ? { ...f, ...change } : f)) }));
   return (
     <section className="mt-5">
       <h2 className="border-b pb-1 text-base">What stands in the room</h2>
@@ -110,7 +118,7 @@ export function FixedRows({ room, save }: { room: Room; save: Save }) {
               options={FIXED_KINDS.map((k) => [k, k] as const)}
               onPick={(k) => attempt(put(thing.id, { thing: k }))}
             />
-            <Remove name={thing.name} onClick={() => attempt(save({ fixed: room.fixed.filter((f) => f !== thing) }))} />
+            <Remove name={thing.name} onClick={() => attempt(save((now) => ({ fixed: now.fixed.filter((f) => f.id !== thing.id) })))} />
             <div className="col-span-3 grid grid-cols-4 gap-2">
               <CommitField label="From west" value={units.say(thing.xM)} onCommit={(t) => put(thing.id, { xM: units.read(t) })} />
               <CommitField label="From south" value={units.say(thing.yM)} onCommit={(t) => put(thing.id, { yM: units.read(t) })} />
@@ -126,78 +134,18 @@ export function FixedRows({ room, save }: { room: Room; save: Save }) {
         </p>
       )}
       <div className="mt-2 flex gap-2">
-        <button
-          type="button"
-          className="btn"
-          onClick={() =>
-            attempt(
-              save({
-                fixed: [
-                  ...room.fixed,
-                  {
-                    id: freshId('f'),
-                    name: 'post',
-                    thing: 'post',
-                    xM: Math.round(size.width * 7) / 10,
-                    yM: Math.round(size.depth * 5) / 10,
-                    widthM: 0.4,
-                    depthM: 0.4,
-                  },
-                ],
-              }),
-            )
-          }
-        >
-          Add a post
-        </button>
-        <button
-          type="button"
-          className="btn"
-          onClick={() =>
-            attempt(
-              save({
-                fixed: [
-                  ...room.fixed,
-                  {
-                    id: freshId('f'),
-                    name: 'stage lip',
-                    thing: 'stage',
-                    xM: 0,
-                    yM: Math.round(size.depth * 2.5) / 10,
-                    widthM: 1,
-                    depthM: Math.round(size.depth * 5) / 10,
-                  },
-                ],
-              }),
-            )
-          }
-        >
-          Add a stage
-        </button>
-        <button
-          type="button"
-          className="btn"
-          onClick={() =>
-            attempt(
-              save({
-                fixed: [
-                  ...room.fixed,
-                  {
-                    id: freshId('f'),
-                    name: 'bleacher',
-                    thing: 'bleacher',
-                    xM: Math.round(size.width * 3) / 10,
-                    yM: 0,
-                    widthM: Math.round(size.width * 3) / 10,
-                    depthM: 0.8,
-                  },
-                ],
-              }),
-            )
-          }
-        >
-          Add a bleacher
-        </button>
+        {USUAL.map(({ name, thing, at }) => (
+          <button
+            key={thing}
+            type="button"
+            className="btn"
+            onClick={() =>
+              attempt(save((now) => ({ fixed: [...now.fixed, { id: freshId('f'), name, thing, ...at(size.width, size.depth) }] })))
+            }
+          >
+            Add a {thing}
+          </button>
+        ))}
       </div>
     </section>
   );

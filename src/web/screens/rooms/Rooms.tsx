@@ -9,8 +9,9 @@ import { CommitField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { NameDialog } from '../../parts/NameDialog.tsx';
 import { ShelfList } from '../../parts/ShelfList.tsx';
+import { saveRecord } from '../../parts/saveRecord.ts';
 import { useUnits } from '../../parts/units.ts';
-import { DoorRows, FixedRows } from './RoomParts.tsx';
+import { DoorRows, FixedRows, type SaveRoom } from './RoomParts.tsx';
 
 /** Rooms as paint, to scale: measures, doors with what is kept clear, posts and stages. */
 export function Rooms() {
@@ -78,8 +79,8 @@ function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }
   const navigate = useNavigate();
   const [problem, setProblem] = useState('');
   const size = boundsOf(room.outline);
-  const save = async (change: Partial<Room>) => {
-    await call('PUT', `/rooms/${room.id}`, { ...room, ...change });
+  const save: SaveRoom = async (change) => {
+    await saveRecord(`/rooms/${room.id}`, room, change);
     await refresh();
   };
   const resize = (width: number, depth: number) => save({ outline: rectangleOutline(width, depth) });

@@ -3,9 +3,10 @@ import { useState } from 'react';
 import { BANDS, type Band, type BandDefaults, HOUSE_DEFAULTS } from '../../../core/model/band.ts';
 import type { School } from '../../../core/model/school.ts';
 import { defaultsFor } from '../../../core/model/school.ts';
-import { call, problemWords } from '../../api.ts';
+import { problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { ShelfPage } from '../../parts/DayBar.tsx';
+import { saveRecord } from '../../parts/saveRecord.ts';
 import { useSchool } from '../../parts/units.ts';
 
 type Plain = { [K in keyof BandDefaults]: BandDefaults[K] extends number ? K : never }[keyof BandDefaults];
@@ -28,8 +29,8 @@ export function Settings() {
   const school = useSchool();
   const client = useQueryClient();
   const [problem, setProblem] = useState('');
-  const save = async (change: Partial<School>) => {
-    const next = await call<School>('PUT', '/school', { ...school, ...change });
+  const save = async (change: Partial<School> | ((now: School) => Partial<School>)) => {
+    const next = await saveRecord<School>('/school', school, change);
     client.setQueryData(['school'], next);
     await client.invalidateQueries({ queryKey: ['desk'] });
     await client.invalidateQueries({ queryKey: ['day'] });
@@ -40,7 +41,7 @@ export function Settings() {
       (e) => setProblem(problemWords(e)),
     );
   const setBand = (band: Band, key: keyof BandDefaults, value: unknown) =>
-    save({ bands: { ...school.bands, [band]: { ...school.bands[band], [key]: value } } });
+    save((now) => ({ bands: { ...now.bands, [band]: { ...now.bands[band], [key]: value } } }));
   const number = (text: string) => {
     const value = Number(text.replace(',', '.'));
     if (!Number.isFinite(value) || value <= 0) throw new Error(`"${text}" is not a number above zero.`);

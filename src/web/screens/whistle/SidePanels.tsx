@@ -20,8 +20,10 @@ export function CountBack({ plan, state, send }: { plan: RunPlan; state: RunStat
         const set = (n: number) => send({ type: 'count', gearKind, counted: n });
         return (
           <li key={gearKind} className="flex items-center gap-1.5 border-t border-white/15 py-0.5">
-            <span className="min-w-0 flex-1 truncate">{gearKind}</span>
-            <span className={counted !== undefined && counted < need ? 'font-bold text-[#ffb3a8]' : 'text-[#c3ccd6]'}>
+            <span className="head min-w-0 flex-1 leading-4">{gearKind}</span>
+            <span
+              className={`whitespace-nowrap ${counted !== undefined && counted < need ? 'font-bold text-[#ffb3a8]' : 'text-[#c3ccd6]'}`}
+            >
               {counted === undefined ? `of ${need}` : `${counted} of ${need}`}
             </span>
             <button

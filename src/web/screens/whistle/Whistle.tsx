@@ -173,8 +173,8 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
           <div className="mt-3 grid grid-cols-4 gap-2">
             {(
               [
-                ['− 10 s', () => send({ type: 'adjust', seconds: -10 }), 'Ten seconds less'],
-                ['+ 10 s', () => send({ type: 'adjust', seconds: 10 }), 'Ten seconds more'],
+                ['− 10 s', () => send({ type: 'adjust', seconds: -10 }), '− 10 s: ten seconds less'],
+                ['+ 10 s', () => send({ type: 'adjust', seconds: 10 }), '+ 10 s: ten seconds more'],
                 ['Skip', () => send({ type: 'skip' }), 'Skip to the next step'],
                 ['Undo', run.undo, 'Undo the last tap'],
               ] as const

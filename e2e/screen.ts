@@ -1,0 +1,168 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type { ElementHandle, Page } from 'puppeteer-core';
+import { expect } from 'vitest';
+
+const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+const PATIENCE = 15_000;
+
+/** A page driven as a person does: by role and name, or by the keyboard alone. */
+export class Screen {
+  readonly page: Page;
+  /** Errors that the page printed; a test ends by looking at them. */
+  readonly errors: string[] = [];
+  constructor(page: Page) {
+    this.page = page;
+    page.on('pageerror', (error) => this.errors.push(error instanceof Error ? error.message : String(error)));
+    page.on('console', (message) => message.type() === 'error' && this.errors.push(message.text()));
+  }
+
+  /** The element with this role and accessible name; waits for it. */
+  async find(role: string, name: string | RegExp): Promise<ElementHandle<Element>> {
+    const wanted = typeof name === 'string' ? name : undefined;
+    const until = Date.now() + PATIENCE;
+    for (;;) {
+      const selector = wanted === undefined ? `::-p-aria([role="${role}"])` : `::-p-aria([name="${wanted}"][role="${role}"])`;
+      for (const element of await this.page.$$(selector)) {
+        if (wanted !== undefined) return element as ElementHandle<Element>;
+        const said = (await this.nameOf(element as ElementHandle<Element>)) ?? '';
+        if ((name as RegExp).test(said)) return element as ElementHandle<Element>;
+      }
+      if (Date.now() > until) throw new Error(`no ${role} called ${name}; the page says: ${(await this.text()).slice(0, 800)}`);
+      await pause(60);
+    }
+  }
+  private nameOf(element: ElementHandle<Element>): Promise<string | null> {
+    return element.evaluate((e) => e.getAttribute('aria-label') ?? (e as HTMLElement).textContent ?? e.textContent);
+  }
+
+  async click(role: string, name: string | RegExp): Promise<void> {
+    await (await this.find(role, name)).click();
+  }
+
+  /** Replaces what a field holds. */
+  async fill(name: string, text: string): Promise<void> {
+    const field = await this.find('textbox', name);
+    await field.click({ count: 3 });
+    await this.page.keyboard.type(text);
+  }
+
+  text(): Promise<string> {
+    return this.page.evaluate(() => document.body.textContent);
+  }
+
+  /** Waits until the page says it (or, with `not`, no longer does). */
+  async says(what: string | RegExp, options: { not?: boolean; patience?: number } = {}): Promise<void> {
+    const until = Date.now() + (options.patience ?? PATIENCE);
+    const has = (text: string) => (typeof what === 'string' ? text.includes(what) : what.test(text)) !== (options.not === true);
+    let text = await this.text();
+    while (!has(text)) {
+      if (Date.now() > until) throw new Error(`the page ${options.not ? 'still says' : 'does not say'} ${what}: ${text.slice(0, 1200)}`);
+      await pause(60);
+      text = await this.text();
+    }
+  }
+
+  /** Presses Tab (a time field has no role of its own to wait for) until the element of this role and name has the focus, as somebody without a mouse does. */
+  async tabTo(role: string, name: string | RegExp, backwards = false): Promise<void> {
+    if (role !== 'time') await this.find(role, name);
+    for (let i = 0; i < 260; i++) {
+      const at = await this.focused();
+      const fits = at.role === role && (typeof name === 'string' ? at.name === name : name.test(at.name));
+      if (fits) return;
+      if (backwards) await this.page.keyboard.down('Shift');
+      await this.page.keyboard.press('Tab');
+      if (backwards) await this.page.keyboard.up('Shift');
+    }
+    throw new Error(`Tab never comes to the ${role} called ${name}`);
+  }
+
+  /** Role and name of what has the focus, as a screen reader would say them. */
+  private async focused(): Promise<{ role: string; name: string }> {
+    const tree = await this.page.evaluateHandle(() => document.activeElement ?? document.body);
+    const element = tree.asElement() as ElementHandle<Element> | null;
+    if (!element) return { role: '', name: '' };
+    const snapshot = await element.evaluate((e) => {
+      const input = e as HTMLInputElement;
+      const tag = e.tagName;
+      const types: Record<string, string> = { checkbox: 'checkbox', time: 'time', file: 'button' };
+      const roles: Record<string, string> = { BUTTON: 'button', A: 'link', SELECT: 'combobox', TEXTAREA: 'textbox' };
+      const role = e.getAttribute('role') ?? (tag === 'INPUT' ? (types[input.type] ?? 'textbox') : (roles[tag] ?? ''));
+      const label = input.labels?.[0]?.textContent;
+      const name = e.getAttribute('aria-label') ?? label ?? e.textContent ?? '';
+      return { role, name: name.replace(/\s+/g, ' ').trim() };
+    });
+    return snapshot;
+  }
+
+  async press(...keys: string[]): Promise<void> {
+    for (const key of keys) await this.page.keyboard.press(key as 'Enter');
+  }
+  async type(text: string): Promise<void> {
+    await this.page.keyboard.type(text);
+  }
+  /** Tab to it, then Enter. */
+  async enter(role: string, name: string | RegExp): Promise<void> {
+    await this.tabTo(role, name);
+    await this.press('Enter');
+  }
+  /** Tab to a field, replace what it holds, and leave it by Enter. */
+  async write(name: string, text: string): Promise<void> {
+    await this.tabTo('textbox', name);
+    await this.page.keyboard.down('Control');
+    await this.press('a');
+    await this.page.keyboard.up('Control');
+    await this.type(text);
+    await this.press('Enter');
+  }
+
+  /** Not one violation of axe's rules on what stands there now. */
+  async expectAccessible(): Promise<void> {
+    await this.page.evaluate(axeSource);
+    const violations = await this.page.evaluate(async () => {
+      const { axe } = window as unknown as {
+        axe: { run(): Promise<{ violations: { id: string; nodes: { html: string; failureSummary: string }[] }[] }> };
+      };
+      const { violations } = await axe.run();
+      return violations.map((v) => `${v.id}: ${v.nodes.map((n) => `${n.html.slice(0, 140)} ${n.failureSummary}`).join(' | ')}`);
+    });
+    expect(violations).toEqual([]);
+  }
+
+  /** Nothing of the page lies outside the window. */
+  async expectNoPageScroll(): Promise<void> {
+    const over = await this.page.evaluate(() => {
+      const { scrollWidth, scrollHeight } = document.documentElement;
+      return { wide: scrollWidth - window.innerWidth, high: scrollHeight - window.innerHeight };
+    });
+    expect(over.wide).toBeLessThanOrEqual(0);
+    expect(over.high).toBeLessThanOrEqual(0);
+  }
+
+  /** Texts smaller than 12 px that a person can see. */
+  async smallTexts(): Promise<string[]> {
+    return this.page.evaluate(() => {
+      const small: string[] = [];
+      const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+      for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+        const element = node.parentElement;
+        if (!element || !node.textContent?.trim()) continue;
+        const box = element.getBoundingClientRect();
+        const seen = box.width > 1 && box.height > 1;
+        if (seen && Number.parseFloat(getComputedStyle(element).fontSize) < 12) small.push(node.textContent.trim());
+      }
+      return small;
+    });
+  }
+
+  /** Runs the page's clock `speed` times as fast, from now on; the server must be started with the same speed. */
+  async hurry(speed: number): Promise<void> {
+    await this.page.evaluateOnNewDocument((times) => {
+      const real = Date.now.bind(Date);
+      const born = real();
+      Date.now = () => Math.round(born + (real() - born) * times);
+    }, speed);
+  }
+}
+
+export const pause = (ms: number) => new Promise((done) => setTimeout(done, ms));
