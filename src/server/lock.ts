@@ -1,4 +1,4 @@
-import { accessSync, constants, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { accessSync, constants, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import lockfile from 'proper-lockfile';
 import { FolderProblem } from './database.ts';
@@ -61,7 +61,8 @@ export async function lockFolder(dataDir: string): Promise<() => Promise<void>> 
         `Another Side Court${Number.isFinite(pid) ? ` (process ${pid})` : ''} uses ${dataDir}. Stop it first, or choose another folder with SIDE_COURT_DATA.`,
         5,
       );
-    await lockfile.unlock(dataDir, { lockfilePath });
+    // A killed owner's lock is not ours to release, so it is taken away; whoever makes the next one first has the folder.
+    rmSync(lockfilePath, { recursive: true, force: true });
     release = await take();
   }
   writeFileSync(pidPath, String(process.pid));

@@ -21,8 +21,9 @@ import { FloorBar } from './FloorBar.tsx';
 import { GearSheet } from './GearSheet.tsx';
 import { RulesSheet } from './RulesSheet.tsx';
 import { ringsFor } from './rings.ts';
+import { SheetTabs } from './SheetTabs.tsx';
 import { UndoBar } from './UndoBar.tsx';
-import { SHEETS, type SheetName, useDeskKeys } from './useDeskKeys.ts';
+import { type SheetName, useDeskKeys } from './useDeskKeys.ts';
 import { useLesson } from './useLesson.ts';
 import { WhoSheet } from './WhoSheet.tsx';
 
@@ -101,6 +102,11 @@ function Planning({ desk }: { desk: DeskData }) {
     setRound(0);
     setWalking(false);
   };
+  const toRound = (r: number) => {
+    setPiece(null);
+    setWalking(false);
+    setRound(r);
+  };
   const show = (finding: Finding) => {
     if (finding.at.block) selectBlock(finding.at.block);
     if (finding.at.piece) setPiece(finding.at.piece);
@@ -118,7 +124,7 @@ function Planning({ desk }: { desk: DeskData }) {
   const blow = useBlowWhistle(desk.period.id);
   useDeskKeys({
     sheet: openSheet,
-    round: (by) => setRound(Math.max(0, Math.min(rounds - 1, at + by))),
+    round: (by) => toRound(Math.max(0, Math.min(rounds - 1, at + by))),
     alone: () => setAlone((a) => !a),
     undo: log.undo,
     redo: log.redo,
@@ -165,7 +171,7 @@ function Planning({ desk }: { desk: DeskData }) {
           <FloorBar
             game={game}
             round={at}
-            onRound={setRound}
+            onRound={toRound}
             walking={walking}
             onWalk={walk}
             piece={selected}
@@ -186,26 +192,7 @@ function Planning({ desk }: { desk: DeskData }) {
             aria-label="Sheet"
             className={`flex shrink-0 flex-col border-l border-ink ${sheet === 'Who' ? 'w-[560px] max-[1100px]:w-[400px]' : 'w-[352px]'}`}
           >
-            <div role="tablist" aria-label="Sheets" className="flex shrink-0 border-b px-2">
-              {SHEETS.map((name) => (
-                <button
-                  key={name}
-                  type="button"
-                  role="tab"
-                  id={`tab-${name}`}
-                  aria-selected={sheet === name}
-                  aria-controls="sheet-panel"
-                  className={`head border-b-4 px-3 py-2.5 text-[15px] ${sheet === name ? 'border-tape text-ink' : 'border-transparent text-muted hover:text-ink'}`}
-                  onClick={() => setSheet(name)}
-                >
-                  {name}
-                  {name === 'Checks' && open.length > 0 && (
-                    <span className="ml-1.5 bg-stop px-1.5 text-xs font-bold text-white">{open.length}</span>
-                  )}
-                  {name === 'Gear' && (fitted?.numbers.gearShort ?? 0) > 0 && <span className="ml-1.5 text-xs text-stop">short</span>}
-                </button>
-              ))}
-            </div>
+            <SheetTabs sheet={sheet} open={open.length} short={(fitted?.numbers.gearShort ?? 0) > 0} onSheet={setSheet} />
             <div id="sheet-panel" role="tabpanel" aria-labelledby={`tab-${sheet}`} tabIndex={0} className="min-h-0 flex-1 overflow-auto">
               {fitted && sheet === 'Checks' && <ChecksSheet {...{ lesson, fitted, findings, weighing, speak, perform }} onShow={show} />}
               {fitted && sheet === 'Gear' && <GearSheet fitted={fitted} block={block} />}
@@ -232,8 +219,7 @@ function Planning({ desk }: { desk: DeskData }) {
           onBlock={selectBlock}
           onRound={(id, r) => {
             if (id !== block?.id) selectBlock(id);
-            setWalking(false);
-            setRound(r);
+            toRound(r);
           }}
           onCut={(id, seconds) => perform({ kind: 'set-seconds', blockId: id as BlockId, seconds })}
           low={low}

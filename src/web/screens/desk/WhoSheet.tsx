@@ -132,7 +132,7 @@ function StudentChip({ student, entry, groups, onPresence, onGroup }: ChipProps)
     <DropdownMenu.Root>
       <DropdownMenu.Trigger
         className="w-full rounded-sm py-0.5 text-left hover:bg-tint data-[state=open]:bg-tint"
-        aria-label={`${student.givenName} ${student.familyName}${said ? `: ${said}` : ''}`}
+        title={`${student.givenName} ${student.familyName}`}
       >
         {shortName(student)}
         {said && <span className="block text-xs leading-4 text-caution">{said}</span>}

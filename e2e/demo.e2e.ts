@@ -1,0 +1,291 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { type App, startApp } from './app.ts';
+import { openBrowser } from './browser.ts';
+import { pause, Screen } from './screen.ts';
+
+let app: App;
+let chrome: Awaited<ReturnType<typeof openBrowser>>;
+let screen: Screen;
+let today = '';
+
+beforeAll(async () => {
+  [app, chrome] = await Promise.all([startApp({ demo: true }), openBrowser()]);
+  screen = new Screen(await chrome.browser.newPage());
+  today = await screen.page.evaluate(() => {
+    const now = new Date();
+    return `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
+  });
+});
+afterAll(async () => {
+  expect(screen.errors).toEqual([]);
+  await chrome.close();
+  await app.stop();
+});
+
+const open = async (path: string, width = 1280, height = 800) => {
+  await screen.page.setViewport({ width, height });
+  await screen.page.goto(app.base + path, { waitUntil: 'load' });
+};
+const api = (path: string, body?: unknown) =>
+  screen.page.evaluate(
+    async ([p, b]) => {
+      const init = b === null ? undefined : { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(b) };
+      return (await fetch(`/api${p}`, init)).json();
+    },
+    [path, body ?? null] as const,
+  );
+const box = async (role: string, name: string | RegExp) => {
+  const found = await (await screen.find(role, name)).boundingBox();
+  if (!found) throw new Error(`${name} is not drawn`);
+  return found;
+};
+const drag = async (from: { x: number; y: number }, dx: number, dy: number) => {
+  await screen.page.mouse.move(from.x, from.y);
+  await screen.page.mouse.down();
+  for (let i = 1; i <= 8; i++) await screen.page.mouse.move(from.x + (dx * i) / 8, from.y + (dy * i) / 8);
+  await screen.page.mouse.up();
+};
+
+describe('the demo on every screen', () => {
+  it.each([
+    [1280, 800],
+    [1280, 680],
+    [1180, 820],
+    [1920, 1080],
+  ])('fits %i × %i: no page scroll, no text under 12 px, no violation', async (width, height) => {
+    const run = (await (async () => {
+      await open('/', width, height);
+      return api('/runs', { periodId: `mills-${today}` });
+    })()) as { id: string };
+    const screens: [string, string | RegExp][] = [
+      ['/', 'Grade 3b'],
+      [`/desk/mills-${today}`, '9 rounds of'],
+      [`/desk/orchard-${today}`, 'Accept with a reason'],
+      [`/whistle/${run.id}`, 'Hold everything'],
+      ['/classes/grade-5a', 'Wishes (private)'],
+      ['/rooms/mill-gym', 'What stands in the room'],
+      ['/cupboard', 'What it is like'],
+      ['/logbook', 'Planned against actual'],
+      ['/settings', 'Settings'],
+    ];
+    for (const [path, says] of screens) {
+      await open(path, width, height);
+      await screen.says(says);
+      await screen.expectNoPageScroll();
+      expect(await screen.smallTexts(), path).toEqual([]);
+      await screen.expectAccessible();
+    }
+  });
+
+  it('opens every sheet, dialog and menu without a violation', async () => {
+    await open(`/desk/mills-${today}`);
+    await screen.says('9 rounds of');
+    for (const sheet of ['Who', 'Rules', 'Gear', 'Checks']) {
+      await screen.click('tab', sheet);
+      await screen.expectAccessible();
+      expect(await screen.smallTexts(), sheet).toEqual([]);
+    }
+    await screen.press('?');
+    await screen.says('These keys');
+    await screen.expectAccessible();
+    await screen.press('Escape');
+    await open('/classes/grade-5a');
+    await screen.click('button', 'Paste or import a list');
+    await screen.says('One student a row');
+    await screen.expectAccessible();
+    await open('/cupboard');
+    await screen.click('button', 'Details of Foam discs');
+    await screen.says('Contains latex');
+    await screen.expectAccessible();
+  });
+});
+
+describe('the desk by mouse', () => {
+  it('drags a station: distances follow, one gesture is one edit, undo names it', async () => {
+    await open(`/desk/mills-${today}`);
+    await screen.says('9 rounds of');
+    const name = /^Nine mills: 9 Windmill/;
+    const before = await box('button', name);
+    const label = async () => (await screen.find('button', name)).evaluate((e) => e.getAttribute('aria-label') ?? '');
+    const said = await label();
+    const from = { x: before.x + before.width / 2, y: before.y + before.height / 2 };
+    await screen.page.mouse.move(from.x, from.y);
+    await screen.page.mouse.down();
+    await screen.page.mouse.move(from.x + 30, from.y - 40, { steps: 4 });
+    const during = await screen.page.$$eval('svg text', (texts) => texts.map((t) => t.textContent ?? '').filter((t) => / m$/.test(t)));
+    expect(during.length).toBeGreaterThanOrEqual(4);
+    await screen.page.mouse.move(from.x + 60, from.y - 80, { steps: 4 });
+    await screen.page.mouse.up();
+    await screen.says('Undo: move 9 Windmill');
+    await screen.says(/Saved \d/);
+    expect(await label()).not.toBe(said);
+    const after = await box('button', name);
+    expect(after.x - before.x).toBeGreaterThan(50);
+    const log = (await api('/lessons/lesson-mills/edits')) as unknown[];
+    expect(log).toHaveLength(1);
+    await screen.click('button', 'Undo: move 9 Windmill');
+    await screen.says('Redo: move 9 Windmill');
+    expect(await label()).toBe(said);
+  });
+
+  it('cuts a block on the strip, by mouse and by keys, and what follows re-fits', async () => {
+    const cut = await box('slider', 'End of Explain');
+    const clock = async (name: string) =>
+      (await screen.find('slider', `End of ${name}`)).evaluate((e) => Number(e.getAttribute('aria-valuenow')));
+    const [explain, mills] = [await clock('Explain'), await clock('Nine mills')];
+    await drag({ x: cut.x + cut.width / 2, y: cut.y + 20 }, -40, 0);
+    await screen.says('Undo: cut Explain');
+    await screen.says(/Saved \d/);
+    await pause(400);
+    expect(await clock('Explain')).toBeLessThan(explain);
+    expect(await clock('Nine mills')).toBeGreaterThanOrEqual(mills);
+    await (await screen.find('slider', 'End of Explain')).focus();
+    const now = await clock('Explain');
+    await screen.press('ArrowRight');
+    await pause(400);
+    expect(await clock('Explain')).toBe(now + 15);
+  });
+
+  it('shows now and next round by round, and walks it through', async () => {
+    await screen.press('Escape');
+    await screen.click('button', 'Round 4');
+    await screen.says('Round 4 of 9');
+    await screen.page.focus('body');
+    await screen.press(']');
+    await screen.says('Round 5 of 9');
+    await screen.press('[');
+    await screen.says('Round 4 of 9');
+    await screen.click('button', 'Round 8');
+    await screen.click('button', 'Walk it through');
+    await screen.says('Round 9 of 9');
+  });
+
+  it('mends a check by its fix and takes the ring off the floor', async () => {
+    await open(`/desk/orchard-${today}`);
+    await screen.says('Accept with a reason');
+    await screen.says('Weighing what would mend it', { not: true });
+    const count = async () => Number(await (await screen.find('tab', /^Checks/)).evaluate((e) => e.textContent?.replace(/\D/g, '')));
+    const before = await count();
+    const fix = await screen.page.$('#sheet-panel li button.torn');
+    await fix!.click();
+    await screen.says(/Saved \d/);
+    for (let i = 0; i < 60 && (await count()) >= before; i++) await pause(50);
+    expect(await count()).toBeLessThan(before);
+  });
+
+  it('takes a student out for today and says who plays', async () => {
+    await open(`/desk/mills-${today}`);
+    await screen.says('9 rounds of');
+    await screen.press('1');
+    await screen.says('30 of 31 play');
+    const chip = await screen.page.$('button[title^="Fenn "]');
+    await chip!.click();
+    await screen.click('menuitem', /^absent/);
+    await screen.says('29 of 31 play');
+    await screen.says('absent, not here');
+  });
+
+  it('shows both versions when another window was faster', async () => {
+    await open(`/desk/weather-${today}`);
+    await screen.says('rounds of');
+    const { lesson } = (await api(`/periods/weather-${today}/desk`)) as {
+      lesson: { id: string; revision: number; blocks: { id: string }[] };
+    };
+    await api(`/lessons/${lesson.id}/edits`, {
+      id: 'other-window',
+      revision: lesson.revision,
+      name: 'rename the lesson',
+      edit: { kind: 'rename', title: 'Storm round' },
+    });
+    await (await screen.find('slider', 'End of Arrive')).focus();
+    await screen.press('ArrowRight');
+    await screen.says('This lesson was changed in another window');
+    await screen.expectAccessible();
+    await screen.click('button', 'Put my change on top');
+    await screen.says('Storm round');
+    await screen.says(/Saved \d/);
+    screen.errors.splice(0, screen.errors.length, ...screen.errors.filter((e) => !/409/.test(e)));
+  });
+});
+
+describe('the whistle', () => {
+  let run = '';
+  const left = async () => {
+    const clock = await screen.page.$eval('[role="timer"]', (e) => e.textContent ?? '');
+    const [m, s] = clock.split(':').map(Number);
+    return m * 60 + s;
+  };
+  it('keeps its clock over a reload, and holds', async () => {
+    await open('/');
+    run = ((await api('/runs', { periodId: `mills-${today}` })) as { id: string }).id;
+    await open(`/whistle/${run}`);
+    await screen.says('Hold everything');
+    const before = await left();
+    const at = Date.now();
+    await screen.page.reload();
+    await screen.says('Hold everything');
+    const gone = (Date.now() - at) / 1000;
+    expect(Math.abs(before - (await left()) - gone)).toBeLessThanOrEqual(1.6);
+    await screen.click('button', 'Hold everything');
+    await screen.says('Go on');
+    const held = await left();
+    await pause(1500);
+    expect(await left()).toBe(held);
+    await screen.expectAccessible();
+    await screen.page.reload();
+    await screen.says('Go on');
+    expect(await left()).toBe(held);
+    await screen.click('button', 'Go on');
+    await screen.says('Hold everything');
+  });
+
+  it('adds ten seconds, skips, undoes, scores, and says what to do at the switch', async () => {
+    const before = await left();
+    await screen.click('button', /ten seconds more/);
+    await pause(300);
+    expect((await left()) - before).toBeGreaterThanOrEqual(8);
+    for (let i = 0; i < 8 && !(await screen.text()).includes('Round 1 of 9'); i++) {
+      await screen.click('button', 'Skip to the next step');
+      await pause(150);
+    }
+    await screen.says('Round 1 of 9');
+    await screen.says('At the switch say');
+    await screen.says('Bibs off at 6');
+    await screen.click('button', 'Group 2: +1');
+    await screen.click('button', 'Group 2: +1');
+    await screen.says('All saved');
+    const points = () => screen.page.$eval('output[aria-label="Points of group 2"]', (e) => e.textContent);
+    expect(await points()).toBe('2');
+    await screen.click('button', 'Undo the last tap');
+    await pause(200);
+    expect(await points()).toBe('1');
+    await screen.click('button', 'Skip to the next step');
+    await screen.says('Move on');
+    await screen.says('go to');
+    await screen.expectAccessible();
+    await screen.page.reload();
+    await screen.says('Move on');
+    expect(await points()).toBe('1');
+  });
+
+  it('is whole on a phone', async () => {
+    await open(`/whistle/${run}`, 390, 844);
+    await screen.says('Hold everything');
+    const wide = await screen.page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(wide).toBeLessThanOrEqual(0);
+    const hold = await box('button', 'Hold everything');
+    expect(hold.x + hold.width).toBeLessThanOrEqual(390);
+    expect(hold.y + hold.height).toBeLessThanOrEqual(844);
+    await screen.expectAccessible();
+  });
+
+  it('asks for the gear before it ends, and the logbook has it', async () => {
+    await open(`/whistle/${run}`);
+    await screen.click('button', 'All hoop back');
+    await screen.click('button', 'End lesson');
+    await screen.says('End the lesson?');
+    await screen.click('button', 'End lesson and open the logbook');
+    await screen.says('Planned against actual');
+    await screen.says('Grade 5a: Nine mills');
+  });
+});

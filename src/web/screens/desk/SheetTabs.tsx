@@ -1,0 +1,35 @@
+import { SHEETS, type SheetName } from './useDeskKeys.ts';
+
+/** The sheets' tabs; Checks carries the number still open, Gear says when something is short. */
+export function SheetTabs({
+  sheet,
+  open,
+  short,
+  onSheet,
+}: {
+  sheet: SheetName;
+  open: number;
+  short: boolean;
+  onSheet(name: SheetName): void;
+}) {
+  return (
+    <div role="tablist" aria-label="Sheets" className="flex shrink-0 border-b px-2">
+      {SHEETS.map((name) => (
+        <button
+          key={name}
+          type="button"
+          role="tab"
+          id={`tab-${name}`}
+          aria-selected={sheet === name}
+          aria-controls="sheet-panel"
+          className={`head border-b-4 px-3 py-2.5 text-[15px] ${sheet === name ? 'border-tape text-ink' : 'border-transparent text-muted hover:text-ink'}`}
+          onClick={() => onSheet(name)}
+        >
+          {name}
+          {name === 'Checks' && open > 0 && <span className="ml-1.5 bg-stop px-1.5 text-xs font-bold text-white">{open}</span>}
+          {name === 'Gear' && short && <span className="ml-1.5 text-xs text-stop">short</span>}
+        </button>
+      ))}
+    </div>
+  );
+}
