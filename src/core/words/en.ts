@@ -114,8 +114,8 @@ export function fixWords(fix: Pick<Fix, 'code' | 'data'>, speak: Speak): string 
   return words(withLengths(fix.data, speak));
 }
 
-/** What a fix changes in the lesson's numbers: the two that change most, or that nothing else does. */
-export function changeWords({ before, after }: Pick<Fix, 'before' | 'after'>): string {
+/** What a fix changes: the two numbers of the lesson that change most, else the room it leaves, else that nothing else does. */
+export function changeWords({ before, after, data }: Pick<Fix, 'before' | 'after' | 'data'>, speak: Speak): string {
   const parts: string[] = [];
   const percent = (v: number) => Math.round(v * 100);
   if (before.overSeconds !== after.overSeconds)
@@ -125,6 +125,7 @@ export function changeWords({ before, after }: Pick<Fix, 'before' | 'after'>): s
   if (percent(before.timeOnTask) !== percent(after.timeOnTask))
     parts.push(`on task ${percent(before.timeOnTask)} → ${percent(after.timeOnTask)} %`);
   if (Math.abs(before.turns - after.turns) >= 0.5) parts.push(`turns ${Math.round(before.turns)} → ${Math.round(after.turns)}`);
+  if (!parts.length && typeof data.gap === 'number') return `${speak.metres(data.gap)} to the next one`;
   return parts.slice(0, 2).join(', ') || 'nothing else changes';
 }
 

@@ -9,7 +9,7 @@ import type { Units } from '../parts/units.ts';
 import { Arrow, PieceDrawing } from './PieceDrawing.tsx';
 import { RoomPaint } from './RoomPaint.tsx';
 import { type Scale, scaleFor, useSize } from './scale.ts';
-import { ChalkRing, Measure } from './Tape.tsx';
+import { ChalkRing, Measure, RING_PX, ringsApart } from './Tape.tsx';
 
 export interface FloorRing {
   number: number;
@@ -186,8 +186,8 @@ function Drawing({ room, game, round, rings, selected, units, onSelect, onPlace,
               text={units.say(r.metres)}
             />
           ))}
-      {(rings ?? []).map((ring) => (
-        <ChalkRing key={ring.number} x={scale.x(ring.x)} y={scale.y(ring.y)} r={38} number={ring.number} weight={ring.weight} />
+      {ringsApart((rings ?? []).map((ring) => ({ ...ring, x: scale.x(ring.x), y: scale.y(ring.y) }))).map((ring) => (
+        <ChalkRing key={ring.number} {...ring} r={RING_PX} />
       ))}
     </svg>
   );

@@ -84,6 +84,27 @@ export function TapeArrow({ x1, y1, x2, y2 }: { x1: number; y1: number; x2: numb
   );
 }
 
+/** Radius of a chalk ring, px. */
+export const RING_PX = 38;
+const CORNERS = [
+  [1, -1],
+  [-1, -1],
+  [1, 1],
+  [-1, 1],
+] as const;
+
+/** The rings with a corner each for its number, such that no two numbers lie on one another where that can be helped. */
+export function ringsApart<R extends { x: number; y: number }>(rings: R[]): (R & { corner: readonly [number, number] })[] {
+  const badges: { x: number; y: number }[] = [];
+  return rings.map((ring) => {
+    const at = ([dx, dy]: readonly [number, number]) => ({ x: ring.x + dx * RING_PX * 0.72, y: ring.y + dy * RING_PX * 0.72 });
+    const free = (p: { x: number; y: number }) => badges.every((b) => Math.hypot(b.x - p.x, b.y - p.y) > 22);
+    const corner = CORNERS.find((c) => free(at(c))) ?? CORNERS[0];
+    badges.push(at(corner));
+    return { ...ring, corner };
+  });
+}
+
 /** A chalk ring round a place that a check is about, with the number that the list repeats. */
 export function ChalkRing({
   x,
@@ -91,11 +112,13 @@ export function ChalkRing({
   r,
   number,
   weight,
+  corner,
 }: {
   x: number;
   y: number;
   r: number;
   number: number;
+  corner: readonly [number, number];
   weight: 'stop' | 'caution' | 'note';
 }) {
   const colour = weight === 'stop' ? 'var(--color-stop)' : 'var(--color-caution)';
@@ -108,8 +131,16 @@ export function ChalkRing({
         strokeWidth="3"
         strokeLinecap="round"
       />
-      <circle cx={x + r * 0.72} cy={y - r * 0.72} r="10" fill={colour} />
-      <text x={x + r * 0.72} y={y - r * 0.72} textAnchor="middle" dominantBaseline="central" fontSize="12" fontWeight="700" fill="white">
+      <circle cx={x + corner[0] * r * 0.72} cy={y + corner[1] * r * 0.72} r="10" fill={colour} />
+      <text
+        x={x + corner[0] * r * 0.72}
+        y={y + corner[1] * r * 0.72}
+        textAnchor="middle"
+        dominantBaseline="central"
+        fontSize="12"
+        fontWeight="700"
+        fill="white"
+      >
         {number}
       </text>
     </g>

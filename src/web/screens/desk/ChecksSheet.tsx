@@ -106,7 +106,7 @@ function Check({
                 }
               >
                 <span className="font-bold text-tape">{fixWords(fix, speak)}</span>
-                <span className="head shrink-0 text-right text-xs">{changeWords(fix)}</span>
+                <span className="head shrink-0 text-right text-xs">{changeWords(fix, speak)}</span>
               </button>
             ))}
             {finding.weight !== 'note' &&

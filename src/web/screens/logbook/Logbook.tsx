@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, NavLink, useParams } from 'react-router';
-import { clockOf } from '../../../core/formats/speak.ts';
+import { clockOf, counted } from '../../../core/formats/speak.ts';
 import { call, freshId, problemWords, type RunSummary } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
@@ -148,9 +148,7 @@ function Entry({ entry }: { entry: RunSummary }) {
                   <li key={`group-${g + 1}`} className="flex items-center gap-2 border-b py-1.5">
                     <Pennant index={g} width={28} />
                     <span className="head text-base">{g + 1}</span>
-                    <span className="min-w-0 flex-1 truncate text-muted" title={p.members[g].join(', ')}>
-                      {p.members[g].join(', ')}
-                    </span>
+                    <span className="min-w-0 flex-1 leading-5 text-muted">{p.members[g].join(', ')}</span>
                     <span className={`head text-lg ${points === p.best && points > 0 ? 'text-good' : ''}`}>{points}</span>
                   </li>
                 ))}
@@ -166,7 +164,7 @@ function Entry({ entry }: { entry: RunSummary }) {
             <ul className="mt-1">
               {entry.gearMissing.map((g) => (
                 <li key={g.gearKind}>
-                  {g.gearKind}: {g.counted} of {g.need}
+                  {g.counted} of {counted(g.need, g.gearKind)}
                 </li>
               ))}
             </ul>

@@ -28,7 +28,7 @@ export function GroupCards({ block, state, round, moving, onAct }: Props) {
   const many = game.groups.length > 9;
   return (
     <ul
-      className={`grid min-h-0 flex-1 auto-rows-fr gap-3 overflow-auto ${many ? 'grid-cols-4' : game.groups.length > 4 ? 'grid-cols-3' : 'grid-cols-2'}`}
+      className={`grid min-h-0 flex-1 auto-rows-fr gap-3 overflow-auto max-[900px]:flex-none max-[900px]:grid-cols-3 max-[600px]:grid-cols-2 max-[900px]:gap-2 ${many ? 'grid-cols-4' : game.groups.length > 4 ? 'grid-cols-3' : 'grid-cols-2'}`}
       aria-label="Groups, now and next"
     >
       {game.groups.map((members, g) => {
@@ -36,7 +36,7 @@ export function GroupCards({ block, state, round, moving, onAct }: Props) {
         const next = place(round + 1, g);
         return (
           <li key={`group-${g + 1}`} className="flex min-h-[116px] flex-col bg-ink-2" title={members.join(', ')}>
-            <div className="flex min-h-[52px] items-center gap-2.5 px-3 pt-2">
+            <div className="flex min-h-[52px] items-center gap-2.5 px-3 pt-2 max-[600px]:gap-1.5 max-[600px]:px-2 max-[600px]:[&>svg]:h-auto max-[600px]:[&>svg]:w-8">
               <Pennant index={g} width={many ? 42 : 50} light />
               <span className={`wide leading-none ${many ? 'text-[28px]' : 'text-[34px]'}`}>{g + 1}</span>
               {row && (
@@ -48,7 +48,7 @@ export function GroupCards({ block, state, round, moving, onAct }: Props) {
                         key={a.label}
                         type="button"
                         aria-label={`Group ${g + 1}: ${a.label}`}
-                        className={`head flex items-center justify-center bg-ink-3 hover:bg-[#3a4a60] ${i === 0 ? 'order-3 h-11 w-12 text-lg' : 'h-11 w-9 text-base text-[#b9c2cd]'}`}
+                        className={`head flex items-center justify-center bg-ink-3 hover:bg-[#3a4a60] ${i === 0 ? 'order-3 h-11 w-12 text-lg max-[600px]:w-11' : 'h-11 w-9 text-base text-[#b9c2cd]'}`}
                         onClick={() => onAct(a.event)}
                       >
                         {a.label}

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { counted as countedWords } from '../../../core/formats/speak.ts';
 import type { RunState } from '../../../core/live/foldRun.ts';
 import type { RunPlan } from '../../../core/live/runPlan.ts';
 import type { LiveRun } from './useRun.ts';
@@ -20,11 +21,8 @@ export function CountBack({ plan, state, send }: { plan: RunPlan; state: RunStat
         const set = (n: number) => send({ type: 'count', gearKind, counted: n });
         return (
           <li key={gearKind} className="flex items-center gap-1.5 border-t border-white/15 py-0.5">
-            <span className="head min-w-0 flex-1 leading-4">{gearKind}</span>
-            <span
-              className={`whitespace-nowrap ${counted !== undefined && counted < need ? 'font-bold text-[#ffb3a8]' : 'text-[#c3ccd6]'}`}
-            >
-              {counted === undefined ? `of ${need}` : `${counted} of ${need}`}
+            <span className={`head min-w-0 flex-1 text-sm leading-4 ${counted !== undefined && counted < need ? 'text-[#ffb3a8]' : ''}`}>
+              {counted === undefined || counted === need ? countedWords(need, gearKind) : `${counted} of ${countedWords(need, gearKind)}`}
             </span>
             <button
               type="button"
@@ -37,7 +35,8 @@ export function CountBack({ plan, state, send }: { plan: RunPlan; state: RunStat
             <button
               type="button"
               aria-label={`All ${gearKind} back`}
-              className="h-7 w-8 bg-ink-3 text-center hover:bg-[#3a4a60] pointer-coarse:h-11 pointer-coarse:w-11"
+              aria-pressed={counted === need}
+              className={`h-7 w-8 text-center pointer-coarse:h-11 pointer-coarse:w-11 ${counted === need ? 'bg-paper font-bold text-ink' : 'bg-ink-3 hover:bg-[#3a4a60]'}`}
               onClick={() => set(need)}
             >
               ✓
@@ -53,7 +52,7 @@ export function CountBack({ plan, state, send }: { plan: RunPlan; state: RunStat
 export function SidePanels({ plan, state, send }: { plan: RunPlan; state: RunState; send: LiveRun['send'] }) {
   const [text, setText] = useState(state.notes.at(-1) ?? '');
   return (
-    <div className="grid h-[184px] shrink-0 grid-cols-[3fr_1fr] gap-3 max-[900px]:h-auto max-[900px]:grid-cols-1 [@media(max-height:720px)]:h-[124px]">
+    <div className="grid h-[206px] shrink-0 grid-cols-[1fr_200px] gap-3 max-[900px]:h-auto max-[900px]:grid-cols-1 [@media(max-height:720px)]:h-[124px]">
       <section className="min-h-0 overflow-auto bg-ink-2 px-4 py-1.5" tabIndex={0} aria-label="Count back">
         <h2 className="text-sm text-[#c3ccd6]">Count back</h2>
         <CountBack plan={plan} state={state} send={send} />

@@ -101,13 +101,15 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
       className={`inked flex h-full flex-col overflow-hidden text-paper transition-colors duration-200 ${surface}`}
       data-step={state.step}
     >
-      <header className="flex h-[52px] shrink-0 items-center gap-6 border-b border-white/25 px-6">
-        <h1 className="head text-base">
+      <header className="flex h-[52px] shrink-0 items-center gap-6 border-b border-white/25 px-6 max-[900px]:gap-3 max-[900px]:px-3">
+        <h1 className="head min-w-0 text-base max-[900px]:flex-1 max-[900px]:text-sm max-[900px]:leading-4">
           {plan.className} · {block?.title ?? plan.lessonTitle}
         </h1>
-        <span className="text-[#c3ccd6]">{plan.roomName}</span>
-        <span className="ml-auto text-[#c3ccd6]">{bellIn > 0 ? `Bell in ${clockOf(bellIn)}` : `Bell was ${clockOf(-bellIn)} ago`}</span>
-        <span role="status" className="text-[#c3ccd6]">
+        <span className="text-[#c3ccd6] max-[900px]:hidden">{plan.roomName}</span>
+        <span className="ml-auto whitespace-nowrap text-[#c3ccd6] max-[900px]:ml-0">
+          {bellIn > 0 ? `Bell in ${clockOf(bellIn)}` : `Bell was ${clockOf(-bellIn)} ago`}
+        </span>
+        <span role="status" className="whitespace-nowrap text-[#c3ccd6] max-[600px]:sr-only">
           {run.waiting ? `${run.waiting} waiting to be saved` : 'All saved'}
         </span>
         <button
@@ -121,14 +123,14 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
         </button>
         <button
           type="button"
-          className="head h-11 px-2 text-base hover:underline"
+          className="head h-11 px-2 text-base whitespace-nowrap hover:underline"
           onClick={() => (state.ended ? navigate(`/logbook/${runId}`) : setEnding(true))}
         >
           {state.ended ? 'To the logbook' : 'End lesson'}
         </button>
       </header>
-      <div className="grid min-h-0 flex-1 grid-cols-[400px_1fr] gap-6 p-6 max-[900px]:grid-cols-1 max-[900px]:overflow-auto max-[900px]:p-3">
-        <section className="flex min-h-0 flex-col" aria-label="Time">
+      <div className="grid min-h-0 flex-1 grid-cols-[400px_1fr] gap-6 p-6 max-[900px]:flex max-[900px]:flex-col max-[900px]:gap-4 max-[900px]:overflow-auto max-[900px]:p-3">
+        <section className="flex min-h-0 flex-col max-[900px]:shrink-0" aria-label="Time">
           <p
             role="timer"
             aria-label={`${clockOf(left)} left`}
@@ -147,7 +149,12 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
               style={{ width: `${state.lengthMs ? Math.min(100, 100 - (state.remainingMs / state.lengthMs) * 100) : 0}%` }}
             />
           </div>
-          <div className="mt-4 min-h-0 flex-1 overflow-auto" tabIndex={0} role="region" aria-label="What to say">
+          <div
+            className="mt-4 min-h-0 flex-1 overflow-auto max-[900px]:order-last max-[900px]:flex-none"
+            tabIndex={0}
+            role="region"
+            aria-label="What to say"
+          >
             {block?.game && segment?.kind !== 'phase' && round < rounds - 1 && (
               <>
                 <h2 className="text-lg">At the switch say</h2>
@@ -192,7 +199,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
             ))}
           </div>
         </section>
-        <section className="flex min-h-0 flex-col gap-3" aria-label="Groups">
+        <section className="flex min-h-0 flex-col gap-3 max-[900px]:shrink-0" aria-label="Groups">
           {block?.game ? (
             <GroupCards
               block={block}

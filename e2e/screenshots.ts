@@ -1,0 +1,75 @@
+import { mkdirSync } from 'node:fs';
+import path from 'node:path';
+import { root, startApp } from './app.ts';
+import { openBrowser } from './browser.ts';
+import { pause, Screen } from './screen.ts';
+
+/** One current picture of each main view, from the demo data, into docs/screenshots. */
+async function main(): Promise<void> {
+  const out = path.join(root, 'docs/screenshots');
+  mkdirSync(out, { recursive: true });
+  const [app, chrome] = await Promise.all([startApp({ demo: true }), openBrowser()]);
+  const screen = new Screen(await chrome.browser.newPage());
+  const open = async (to: string, says: string | RegExp) => {
+    await screen.page.goto(app.base + to);
+    await screen.says(says);
+    await pause(500);
+  };
+  const shoot = async (name: string) => {
+    await screen.page.screenshot({ path: path.join(out, `${name}.png`) as `${string}.png` });
+    console.log(`docs/screenshots/${name}.png`);
+  };
+  const post = (to: string, body: unknown) =>
+    screen.page.evaluate(
+      async ([p, b]) =>
+        (await fetch(`/api${p}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(b) })).json(),
+      [to, body] as const,
+    );
+  await open('/', 'Grade 3b');
+  const today = await screen.page.evaluate(() => new Date(Date.now() - new Date().getTimezoneOffset() * 60_000).toISOString().slice(0, 10));
+  await shoot('today');
+  await open(`/desk/mills-${today}`, '9 rounds of');
+  await screen.click('button', 'Round 4');
+  await pause(400);
+  await shoot('desk');
+  await open(`/desk/orchard-${today}`, 'Accept with a reason');
+  await screen.says('Weighing what would mend it', { not: true });
+  await pause(300);
+  await shoot('desk-checks');
+  await open(`/desk/mills-${today}`, '9 rounds of');
+  await screen.click('tab', 'Who');
+  await pause(300);
+  await shoot('desk-who');
+  const run = (await post('/runs', { periodId: `mills-${today}` })) as { id: string };
+  await open(`/whistle/${run.id}`, 'Hold everything');
+  while (!(await screen.text()).includes('Round 4 of 9')) {
+    await screen.click('button', 'Skip to the next step');
+    await pause(120);
+  }
+  for (const group of [2, 2, 3, 6]) await screen.click('button', `Group ${group}: +1`);
+  await screen.says('All saved');
+  await pause(300);
+  await shoot('whistle');
+  for (const [name, to, says] of [
+    ['class', '/classes/grade-5a', 'Wishes (private)'],
+    ['room', '/rooms/mill-gym', 'What stands in the room'],
+    ['cupboard', '/cupboard', 'What it is like'],
+    ['settings', '/settings', 'House defaults'],
+  ]) {
+    await open(to, says);
+    await shoot(name);
+  }
+  await open('/logbook', 'Planned against actual');
+  const links = await screen.page.$$('nav a[href^="/logbook/"], aside a[href^="/logbook/"]');
+  await links[1]?.click();
+  await screen.says('Weather round');
+  await pause(300);
+  await shoot('logbook');
+  await chrome.close();
+  await app.stop();
+}
+
+main().catch((error) => {
+  console.error(error);
+  process.exit(1);
+});
