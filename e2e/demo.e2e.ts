@@ -160,6 +160,49 @@ describe('the desk by mouse', () => {
     await screen.says('Round 9 of 9');
   });
 
+  it('opens a lens over rounds too narrow to read, and a rail where the sheet is closed', async () => {
+    const { lesson } = (await api(`/periods/mills-${today}/desk`)) as { lesson: { id: string; revision: number } };
+    await api(`/lessons/${lesson.id}/edits`, {
+      id: 'four-laps',
+      revision: lesson.revision,
+      name: 'laps',
+      edit: {
+        kind: 'many',
+        edits: [
+          { kind: 'set-setting', blockId: 'mills-game', key: 'laps', value: 4 },
+          { kind: 'set-setting', blockId: 'mills-game', key: 'workSeconds', value: 20 },
+          { kind: 'set-setting', blockId: 'mills-game', key: 'moveSeconds', value: 10 },
+        ],
+      },
+    });
+    await open(`/desk/mills-${today}`);
+    await screen.click('button', /^Round 30 of Nine mills/);
+    await screen.says('Round 30 of 36');
+    await screen.expectAccessible();
+    await screen.page.keyboard.press('f');
+    await screen.find('navigation', 'Closed sheets');
+    await screen.expectAccessible();
+    await screen.click('button', 'Gear');
+    await screen.says('Lay out in this order');
+    await screen.page.keyboard.down('Control');
+    await screen.press('z');
+    await screen.page.keyboard.up('Control');
+    await screen.says('9 rounds of');
+  });
+
+  it('finds anything by a few letters', async () => {
+    await screen.page.keyboard.down('Control');
+    await screen.press('k');
+    await screen.page.keyboard.up('Control');
+    await screen.says('Find anything');
+    await screen.type('mill gy');
+    await screen.says('room');
+    await screen.expectAccessible();
+    await screen.press('Enter');
+    await screen.says('What stands in the room');
+    expect(screen.page.url()).toContain('/rooms/mill-gym');
+  });
+
   it('mends a check by its fix and takes the ring off the floor', async () => {
     await open(`/desk/orchard-${today}`);
     await screen.says('Accept with a reason');

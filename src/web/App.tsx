@@ -1,5 +1,6 @@
 import { lazy, Suspense } from 'react';
 import { Route, Routes } from 'react-router';
+import { FindAnything } from './parts/FindAnything.tsx';
 import { KeyHelp } from './parts/KeyHelp.tsx';
 import { Today } from './screens/today/Today.tsx';
 
@@ -40,6 +41,7 @@ export function App() {
         </Routes>
       </Suspense>
       <KeyHelp />
+      <FindAnything />
     </>
   );
 }

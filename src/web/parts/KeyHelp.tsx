@@ -16,6 +16,7 @@ const KEYS: [string, string][] = [
   ['1 2 3 6', 'Who, Rules, Gear, Checks (Desk)'],
   ['F', 'The floor alone (Desk)'],
   ['Arrow keys', 'Move a chosen station 10 cm, with Shift 50 cm; move a cut 15 s'],
+  ['Ctrl + K', 'Find anything'],
   ['Ctrl + Z, Ctrl + Shift + Z', 'Undo, redo (Desk)'],
   ['Space', 'Hold everything, go on (Whistle)'],
   ['G then a letter', SHELVES.map((s) => `${s.key.toUpperCase()} ${s.label}`).join(', ')],

@@ -1,9 +1,10 @@
 import { useRef, useState } from 'react';
-import type { FittedLesson } from '../../core/fit/fitted.ts';
+import type { FittedBlock, FittedLesson } from '../../core/fit/fitted.ts';
 import { clockOf } from '../../core/formats/speak.ts';
 import { useSize } from '../floor/scale.ts';
 import { bellText } from '../parts/now.ts';
 import { BlockTape, Rounds } from './BlockTape.tsx';
+import { LENS_BELOW_PX, Lens } from './Lens.tsx';
 
 interface Props {
   fitted: FittedLesson;
@@ -97,7 +98,12 @@ export function Strip({ fitted, bellAt, block, round, troubled, onBlock, onRound
                 }}
               />
               {b.game && (
-                <Rounds block={b} left={left} px={px} chosen={b.id === block ? round : -1} onRound={(r) => onRound(b.id, r)} low={low} />
+                <>
+                  <Rounds block={b} left={left} px={px} chosen={b.id === block ? round : -1} onRound={(r) => onRound(b.id, r)} low={low} />
+                  {b.id === block && narrowest(b, px) < LENS_BELOW_PX && (
+                    <Lens block={b} left={left} wide={size.width} px={px} round={round} onRound={(r) => onRound(b.id, r)} />
+                  )}
+                </>
               )}
             </div>
           );
@@ -122,6 +128,11 @@ export function Strip({ fitted, bellAt, block, round, troubled, onBlock, onRound
       <Ruler bellAt={bellAt} minutes={minutes} px={px} low={low} />
     </section>
   );
+}
+
+/** Width of a block's narrowest round on the strip, px. */
+function narrowest(block: FittedBlock, px: (seconds: number) => number): number {
+  return Math.min(...(block.game?.timeline.rounds ?? []).map((r) => px(r.until - r.at)));
 }
 
 function Ruler({ bellAt, minutes, px, low }: { bellAt: number; minutes: number[]; px: (s: number) => number; low: boolean }) {

@@ -21,7 +21,7 @@ import { FloorBar } from './FloorBar.tsx';
 import { GearSheet } from './GearSheet.tsx';
 import { RulesSheet } from './RulesSheet.tsx';
 import { ringsFor } from './rings.ts';
-import { SheetTabs } from './SheetTabs.tsx';
+import { SheetRail, SheetTabs } from './SheetTabs.tsx';
 import { UndoBar } from './UndoBar.tsx';
 import { type SheetName, useDeskKeys } from './useDeskKeys.ts';
 import { useLesson } from './useLesson.ts';
@@ -187,7 +187,9 @@ function Planning({ desk }: { desk: DeskData }) {
             </AddBlock>
           </FloorBar>
         </main>
-        {!alone && (
+        {alone ? (
+          <SheetRail onSheet={openSheet} open={open.length} />
+        ) : (
           <aside
             aria-label="Sheet"
             className={`flex shrink-0 flex-col border-l border-ink ${sheet === 'Who' ? 'w-[560px] max-[1100px]:w-[400px]' : 'w-[352px]'}`}

@@ -33,3 +33,22 @@ export function SheetTabs({
     </div>
   );
 }
+
+/** The closed sheet: a rail of its names, each opens it. */
+export function SheetRail({ open, onSheet }: { open: number; onSheet(name: SheetName): void }) {
+  return (
+    <nav aria-label="Closed sheets" className="flex w-11 shrink-0 flex-col items-center border-l border-ink py-2">
+      {SHEETS.map((name) => (
+        <button
+          key={name}
+          type="button"
+          className="head w-full py-3 text-[15px] text-muted [writing-mode:vertical-rl] hover:bg-tint hover:text-ink"
+          onClick={() => onSheet(name)}
+        >
+          {name}
+          {name === 'Checks' && open > 0 && <span className="mt-1.5 bg-stop px-0.5 py-1 text-xs font-bold text-white">{open}</span>}
+        </button>
+      ))}
+    </nav>
+  );
+}
