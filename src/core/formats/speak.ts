@@ -18,7 +18,10 @@ export function clockOf(seconds: number): string {
 
 /** Metres as "3.8 m" or "12 ft 6 in". */
 export function metresWords(m: number, units: 'm' | 'ft'): string {
-  if (units === 'm') return `${(Math.round(m * 100) / 100).toFixed(m % 1 === 0 ? 0 : Math.abs((m * 10) % 1) < 1e-6 ? 1 : 2)} m`;
+  if (units === 'm') {
+    const cm = Math.round(m * 100);
+    return `${(cm / 100).toFixed(cm % 100 === 0 ? 0 : cm % 10 === 0 ? 1 : 2)} m`;
+  }
   const inches = Math.round(Math.abs(m) / 0.0254);
   const sign = m < 0 ? '−' : '';
   return inches % 12 === 0 ? `${sign}${inches / 12} ft` : `${sign}${Math.floor(inches / 12)} ft ${inches % 12} in`;

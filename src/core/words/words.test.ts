@@ -67,7 +67,7 @@ describe('numbers in words', () => {
       expect(Math.abs(readMetres(metresWords(m, 'ft'), 'ft') - m)).toBeLessThanOrEqual(0.0128);
     }
     expect(metresWords(3.81, 'ft')).toBe('12 ft 6 in');
-    expect(metresWords(26, 'm')).toBe('26 m');
+    expect([26, 0.9999999, 3.8000001, 2.345].map((m) => metresWords(m, 'm'))).toEqual(['26 m', '1 m', '3.8 m', '2.35 m']);
   });
 
   it('says durations and ranges', () => {

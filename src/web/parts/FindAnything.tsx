@@ -18,14 +18,18 @@ interface Found {
 /** The most that is listed at once. */
 const MOST = 12;
 
+/** A list of the server's, asked for while it is wanted. */
+function useList<T>(key: string, enabled: boolean): T[] {
+  return useQuery({ queryKey: [key], queryFn: () => call<T[]>('GET', `/${key}`), enabled }).data ?? [];
+}
+
 /** Everything that has a place of its own: shelves, today's periods, classes, rooms, gear, past lessons. */
 function useEverything(open: boolean): Found[] {
-  const useList = <T,>(key: string) => useQuery({ queryKey: [key], queryFn: () => call<T[]>('GET', `/${key}`), enabled: open }).data ?? [];
   const day = useDay(isoDate(new Date())).data ?? [];
-  const classes = useList<{ schoolClass: SchoolClass }>('classes');
-  const rooms = useList<Room>('rooms');
-  const gear = useList<Gear>('gear');
-  const runs = useList<RunSummary>('runs');
+  const classes = useList<{ schoolClass: SchoolClass }>('classes', open);
+  const rooms = useList<Room>('rooms', open);
+  const gear = useList<Gear>('gear', open);
+  const runs = useList<RunSummary>('runs', open);
   return [
     ...day.map((d) => ({
       what: 'period',

@@ -4,9 +4,9 @@ import { clockOf } from '../../core/formats/speak.ts';
 /** How much larger the lens draws time than the strip does. */
 const TIMES = 4;
 /** Rounds narrower than this on the strip cannot be read there: the chosen block opens a lens over them. */
-export const LENS_BELOW_PX = 22;
+export const LENS_BELOW_PX = 20;
 
-/** The chosen block's rounds drawn larger, over the strip; it scrolls sideways where even that is wider than the window. */
+/** The chosen block's rounds drawn larger, above its tape; it scrolls sideways where even that is wider than the window. */
 export function Lens({
   block,
   left,
@@ -32,8 +32,8 @@ export function Lens({
   return (
     <section
       aria-label={`Rounds of ${block.title}, larger`}
-      className="absolute bottom-full z-20 overflow-x-auto border-[1.5px] border-ink bg-paper p-2"
-      style={{ left: Math.max(0, Math.min(wide - width, middle - width / 2)), width }}
+      className="mx-4 my-1 shrink-0 overflow-x-auto"
+      style={{ paddingLeft: Math.max(0, Math.min(wide - width, middle - width / 2)) }}
     >
       <div className="relative h-9" style={{ width: at(length) }}>
         {rounds.map((r, i) => (

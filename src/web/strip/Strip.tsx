@@ -36,12 +36,13 @@ export function Strip({ fitted, bellAt, block, round, troubled, onBlock, onRound
   );
   const px = (seconds: number) => (seconds / total) * size.width;
   const minutes = Array.from({ length: Math.floor(total / 60) + 1 }, (_, i) => i);
+  const lens = fitted.blocks.find((b) => b.id === block && size.width > 0 && narrowest(b, px) < LENS_BELOW_PX);
+  const lensLeft = lens ? px(lens.at) : 0;
+  const heights = lens ? (low ? 'h-[148px]' : 'h-[156px]') : low ? 'h-[104px]' : 'h-[136px]';
   return (
-    <section
-      aria-label="Strip of the period"
-      className={`relative flex shrink-0 flex-col border-t border-ink bg-bench ${low ? 'h-[104px]' : 'h-[136px]'}`}
-    >
-      {!low && <div className="flex h-6 items-center gap-3 px-4 text-xs text-muted">{children}</div>}
+    <section aria-label="Strip of the period" className={`relative flex shrink-0 flex-col border-t border-ink bg-bench ${heights}`}>
+      {lens && <Lens block={lens} left={lensLeft} wide={size.width} px={px} round={round} onRound={(r) => onRound(lens.id, r)} />}
+      {!low && !lens && <div className="flex h-6 items-center gap-3 px-4 text-xs text-muted">{children}</div>}
       <div ref={ref} className="relative mx-4 flex-1">
         {fitted.blocks.map((b, i) => {
           const shown = cut?.id === b.id ? cut.seconds : b.seconds;
@@ -98,12 +99,7 @@ export function Strip({ fitted, bellAt, block, round, troubled, onBlock, onRound
                 }}
               />
               {b.game && (
-                <>
-                  <Rounds block={b} left={left} px={px} chosen={b.id === block ? round : -1} onRound={(r) => onRound(b.id, r)} low={low} />
-                  {b.id === block && narrowest(b, px) < LENS_BELOW_PX && (
-                    <Lens block={b} left={left} wide={size.width} px={px} round={round} onRound={(r) => onRound(b.id, r)} />
-                  )}
-                </>
+                <Rounds block={b} left={left} px={px} chosen={b.id === block ? round : -1} onRound={(r) => onRound(b.id, r)} low={low} />
               )}
             </div>
           );

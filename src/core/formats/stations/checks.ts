@@ -106,7 +106,8 @@ function timeChecks(context: StationsContext, draft: StationsDraft, timeline: Ti
   if (context.values.workSeconds !== undefined) ideas.push(idea('let-fit-decide', {}, setting(context, 'workSeconds', null)));
   ideas.push(idea('unpin-length', {}, { kind: 'set-seconds', blockId: context.blockId as BlockId, seconds: null }));
   ideas.push(idea('set-stay', { seconds: short ? least : most }, setting(context, 'workSeconds', short ? least : most)));
-  if (short && laps > 1) ideas.push(idea('drop-lap', { laps: laps - 1 }, setting(context, 'laps', laps - 1)));
+  for (let fewer = laps - 1; short && fewer >= 1; fewer--)
+    ideas.push(idea('drop-lap', { laps: fewer }, setting(context, 'laps', fewer), setting(context, 'workSeconds', null)));
   if (short && picks.length > 2)
     ideas.push(idea('drop-station', { title: draft.pieces.at(-1)?.title ?? '' }, setting(context, 'picks', picks.slice(0, -1))));
   if (!short && laps < 4) ideas.push(idea('add-lap', { laps: laps + 1 }, setting(context, 'laps', laps + 1)));
