@@ -25,7 +25,7 @@ describe('the demo', () => {
           (b: { rotations: number; plannedRotations: number }) => b.plannedRotations > 0 && b.rotations === b.plannedRotations,
         ),
       ).toBe(true);
-      expect(run.points[0].best).toBeGreaterThan(0);
+      expect(run.results[0].best).toBeGreaterThan(0);
       expect(run.note).toBeTruthy();
     }
   });

@@ -102,13 +102,13 @@ export function fitBare(input: FitInput): BareFit {
     const plain = { ...base, least: bounds[i].least, most: bounds[i].most };
     if (!game || !plan) return { ...plain, segments: [{ kind: 'phase', code: block.phase, at: 0, until: seconds }] };
     const { span: _, finish, ...rest } = plan;
-    const { timeline, play, forecast, noticed: own } = finish(seconds);
+    const { timeline, plays, forecast, noticed: own } = finish(seconds);
     noticed.push(...own);
     const settings = formatOf(game.format).settings(game.setup);
     return {
       ...plain,
       segments: timeline.segments,
-      game: { ...rest, gameId: game.id, title: game.title, format: game.format, settings, timeline, play, forecast },
+      game: { ...rest, gameId: game.id, title: game.title, format: game.format, settings, timeline, plays, forecast },
     };
   });
 

@@ -43,7 +43,7 @@ export interface FittedGame {
   moveSeconds: number;
   walkM: number;
   timeline: Timeline;
-  play: unknown;
+  plays: unknown[];
   forecast: Forecast;
   needs: GearNeed[];
   calls: SwitchCall[];

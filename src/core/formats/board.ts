@@ -1,8 +1,10 @@
 import type { PlayEvent } from './play.ts';
 
-/** What a tap on a board sends; `at` is added by the running lesson. */
+/** What a tap on a board sends; `at` and the block are added by the running lesson. */
 export interface BoardAction {
   label: string;
+  /** Which of the block's plays it is for; the first where not given. */
+  play?: number;
   event: Omit<PlayEvent, 'at'> & { type: string };
   enabled: boolean;
 }
@@ -15,5 +17,24 @@ export interface BoardRow {
   value: number;
   actions: BoardAction[];
 }
-/** A scoreboard as data; the web draws each by `part` and knows no format. */
-export type BoardPart = { part: 'tally'; code: string; rows: BoardRow[] };
+/** One court: who stands where in rank order, lowest first, each tap says what happened there; who waits, in order. */
+export interface BoardCourt {
+  /** Index of the group that plays here; its pennant is shown. */
+  group: number;
+  place?: string;
+  seats: { rank: number; player: string | null; value: number; action: BoardAction }[];
+  queue: string[];
+  /** Rallies so far. */
+  count: number;
+}
+/** A scoreboard as data; the web draws each by `part` and knows no format. `code` is worded by the format. */
+export type BoardPart = { part: 'tally'; code: string; rows: BoardRow[] } | { part: 'courts'; code: string; courts: BoardCourt[] };
+
+/** A line of the logbook's results. */
+export interface ResultRow {
+  group: number;
+  members: string[];
+  value: number;
+  /** How often each of them was at it, where that differs. */
+  turns?: number;
+}

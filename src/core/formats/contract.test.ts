@@ -92,11 +92,20 @@ describe.each(GAMES.map((game) => [game.title, game] as const))('%s', (_, game) 
         const events: PlayEvent[] = [];
         for (const segment of done.timeline.segments)
           for (const event of format.clockEvents(segment, done.timeline.rounds.length)) events.push({ ...event, at: segment.until });
-        const { view, refused } = format.replay(done.play, events);
-        expect(refused, 'the clock is accepted').toEqual([]);
-        expect(everyone(view)).toEqual(given.players.map((p) => p.id).sort());
+        const played = (list: PlayEvent[]) => done.plays.map((setup) => ({ setup, ...format.replay(setup, list) }));
+        const whole = played(events);
+        expect(
+          whole.flatMap((p) => p.refused),
+          'the clock is accepted',
+        ).toEqual([]);
+        expect(whole.flatMap((p) => everyone(p.view)).sort()).toEqual(given.players.map((p) => p.id).sort());
         for (let cut = 0; cut < events.length; cut += 3)
-          expect(everyone(format.replay(done.play, events.slice(0, cut)).view)).toHaveLength(count);
+          expect(played(events.slice(0, cut)).flatMap((p) => everyone(p.view))).toHaveLength(count);
+        const board = format.board(played(events.slice(0, 1)), plan.pieces);
+        for (const part of board) expect(formatWords(game.format).board[part.code], part.code).toBeTruthy();
+        const { code, rows } = format.results(whole);
+        expect(formatWords(game.format).board[code], code).toBeTruthy();
+        expect(rows.flatMap((r) => r.members).sort()).toEqual(given.players.map((p) => p.id).sort());
         for (const share of Object.values(done.forecast.perPlayer)) {
           expect(share).toBeGreaterThanOrEqual(0);
           expect(share).toBeLessThanOrEqual(1);
@@ -115,8 +124,8 @@ describe.each(GAMES.map((game) => [game.title, game] as const))('%s', (_, game) 
     expect(JSON.parse(JSON.stringify(plain(one)))).toEqual(plain(one));
     const made = one.finish(one.span.least);
     expect(two.finish(two.span.least)).toEqual(made);
-    expect(JSON.parse(JSON.stringify(made.play))).toEqual(made.play);
-    expect(format.replay(JSON.parse(JSON.stringify(made.play)), [])).toEqual(format.replay(made.play, []));
+    expect(JSON.parse(JSON.stringify(made.plays))).toEqual(made.plays);
+    for (const setup of made.plays) expect(format.replay(JSON.parse(JSON.stringify(setup)), [])).toEqual(format.replay(setup, []));
   });
 
   it('refuses a setting out of bounds or unknown', () => {

@@ -39,3 +39,23 @@ export function summarise(seconds: number, players: readonly { id: string; activ
     longestWait: { mean: meanOf(waits), p90: waits.length ? waits[Math.min(waits.length - 1, Math.ceil(waits.length * 0.9) - 1)] : 0 },
   };
 }
+
+/** The forecast of several plays that go on at once, each for its own players: of all their players together. */
+export function joined(forecasts: readonly Forecast[]): Forecast {
+  if (forecasts.length === 1) return forecasts[0];
+  const sizes = forecasts.map((f) => Object.keys(f.perPlayer).length);
+  const all = Math.max(
+    1,
+    sizes.reduce((a, b) => a + b, 0),
+  );
+  const mean = (pick: (f: Forecast) => number) => forecasts.reduce((sum, f, i) => sum + pick(f) * sizes[i], 0) / all;
+  const least = (pick: (f: Forecast) => number) => (forecasts.length ? Math.min(...forecasts.map(pick)) : 0);
+  const most = (pick: (f: Forecast) => number) => Math.max(0, ...forecasts.map(pick));
+  return {
+    plays: most((f) => f.plays),
+    perPlayer: Object.assign({}, ...forecasts.map((f) => f.perPlayer)),
+    activeShare: { mean: mean((f) => f.activeShare.mean), low: least((f) => f.activeShare.low), high: most((f) => f.activeShare.high) },
+    turns: { mean: mean((f) => f.turns.mean), least: least((f) => f.turns.least), most: most((f) => f.turns.most) },
+    longestWait: { mean: mean((f) => f.longestWait.mean), p90: most((f) => f.longestWait.p90) },
+  };
+}

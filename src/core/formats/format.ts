@@ -4,8 +4,8 @@ import type { Finding, FixIdea, Noticed } from '../model/finding.ts';
 import type { Gear } from '../model/gear.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Room } from '../model/room.ts';
-import type { BoardPart } from './board.ts';
-import type { Forecast, ForecastOptions } from './forecast.ts';
+import type { BoardPart, ResultRow } from './board.ts';
+import { type Forecast, type ForecastOptions, joined } from './forecast.ts';
 import { foldPlay, type PlayEvent, type PlayRules, type PlayView } from './play.ts';
 import { type SettingMeta, settle } from './setting.ts';
 
@@ -85,6 +85,11 @@ export interface BlockWays {
   /** To need fewer of a kind, by gear kind. */
   gear: Record<string, FixIdea[]>;
 }
+/** One play of a block and where it stands. */
+export interface Playing<P> {
+  setup: P;
+  view: PlayView;
+}
 export interface Timeline {
   segments: Segment[];
   rounds: Round[];
@@ -102,7 +107,8 @@ export interface FormatSpec<Id extends string, G, V, P, State> {
   pace(context: PlanContext<G, V>, draft: Omit<Draft<V>, 'moveSeconds' | 'walkM'>): Pick<Draft<V>, 'moveSeconds' | 'walkM'>;
   span(context: PlanContext<G, V>, draft: Draft<V>): { least: number; most: number };
   timeline(context: PlanContext<G, V>, draft: Draft<V>, seconds: number): Timeline;
-  playSetup(context: PlanContext<G, V>, draft: Draft<V>, timeline: Timeline): P;
+  /** One play, or one for each court where courts play for themselves. */
+  plays(context: PlanContext<G, V>, draft: Draft<V>, timeline: Timeline): P[];
   gear(context: PlanContext<G, V>, draft: Draft<V>): GearNeed[];
   calls(context: PlanContext<G, V>, draft: Draft<V>): SwitchCall[];
   checks(context: PlanContext<G, V>, draft: Draft<V>, timeline: Timeline): Noticed[];
@@ -112,7 +118,9 @@ export interface FormatSpec<Id extends string, G, V, P, State> {
   card(context: PlanContext<G, V>, draft: Draft<V>): Card[];
   play: PlayRules<P, State>;
   forecast(setup: P, options: ForecastOptions): Forecast;
-  board(setup: P, view: PlayView, pieces: readonly Piece[]): BoardPart[];
+  board(plays: readonly Playing<P>[], pieces: readonly Piece[]): BoardPart[];
+  /** What the logbook keeps; best first or in group order. */
+  results(plays: readonly Playing<P>[]): { code: string; rows: ResultRow[] };
   /** Play events that the clock causes when a segment ends; `rounds` is how many the block has. */
   clockEvents(segment: Segment, rounds: number): { type: string }[];
 }
@@ -131,7 +139,7 @@ export interface PlannedBlock {
   ways: BlockWays;
   clearances: Record<string, { metres: number; running: boolean; runM: number }>;
   /** The block once its seconds are known. */
-  finish(seconds: number): { timeline: Timeline; play: unknown; forecast: Forecast; noticed: Noticed[] };
+  finish(seconds: number): { timeline: Timeline; plays: unknown[]; forecast: Forecast; noticed: Noticed[] };
 }
 
 /** A format as the rest of the house sees it: takes unknown, gives plain data. */
@@ -143,12 +151,14 @@ export interface Format {
   plan(setup: unknown, input: PlanInput): PlannedBlock;
   replay(setup: unknown, events: readonly PlayEvent[]): { view: PlayView; refused: Finding[] };
   forecast(setup: unknown, options: ForecastOptions): Forecast;
-  board(setup: unknown, view: PlayView, pieces: readonly Piece[]): BoardPart[];
+  board(plays: readonly Playing<unknown>[], pieces: readonly Piece[]): BoardPart[];
+  results(plays: readonly Playing<unknown>[]): { code: string; rows: ResultRow[] };
   clockEvents(segment: Segment, rounds: number): { type: string }[];
 }
 
 /** A format with its types closed over. RangeError from `plan` where stored values break their shape: they are parsed at the doors. */
 export function defineFormat<Id extends string, G, V extends object, P, State>(spec: FormatSpec<Id, G, V, P, State>): Format {
+  const parsed = ({ setup, view }: Playing<unknown>): Playing<P> => ({ setup: spec.play.parse(setup), view });
   return {
     id: spec.id,
     settings: (setup) => spec.settings(spec.parseSetup(setup)),
@@ -178,15 +188,16 @@ export function defineFormat<Id extends string, G, V extends object, P, State>(s
         clearances: Object.fromEntries(draft.pieces.map((p) => [p.id, spec.clearance(context, p.id)])),
         finish(seconds) {
           const timeline = spec.timeline(context, draft, seconds);
-          const play = spec.playSetup(context, draft, timeline);
-          const forecast = spec.forecast(play, { seconds: Math.max(1, seconds), seed: input.seed });
-          return { timeline, play, forecast, noticed: [...noticed, ...spec.checks(context, draft, timeline)] };
+          const plays = spec.plays(context, draft, timeline);
+          const forecast = joined(plays.map((play, i) => spec.forecast(play, { seconds: Math.max(1, seconds), seed: input.seed + i })));
+          return { timeline, plays, forecast, noticed: [...noticed, ...spec.checks(context, draft, timeline)] };
         },
       };
     },
     replay: (setup, events) => foldPlay(spec.play, setup, events),
     forecast: (setup, options) => spec.forecast(spec.play.parse(setup), options),
-    board: (setup, view, pieces) => spec.board(spec.play.parse(setup), view, pieces),
+    board: (plays, pieces) => spec.board(plays.map(parsed), pieces),
+    results: (plays) => spec.results(plays.map(parsed)),
     clockEvents: spec.clockEvents,
   };
 }

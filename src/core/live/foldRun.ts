@@ -1,4 +1,4 @@
-import type { Segment } from '../formats/format.ts';
+import type { Playing, Segment } from '../formats/format.ts';
 import type { PlayEvent, PlayView } from '../formats/play.ts';
 import { formatOf } from '../formats/registry.ts';
 import type { Finding } from '../model/finding.ts';
@@ -32,12 +32,17 @@ export interface RunState {
   activeMs: number;
   pausedMs: number;
   ran: RanStep[];
-  /** By block id, for blocks with a game. */
-  plays: Record<string, { view: PlayView; refused: Finding[] }>;
+  /** By block id, for blocks with a game: each of its plays. */
+  plays: Record<string, { view: PlayView; refused: Finding[] }[]>;
   counts: Record<string, number>;
   notes: string[];
   /** Events that still hold and can be struck, oldest first. */
   undoable: RunEvent[];
+}
+
+/** A block's plays with where each stands, as its format's board and results take them. */
+export function playing(setups: readonly unknown[], folded: readonly { view: PlayView }[]): Playing<unknown>[] {
+  return setups.map((setup, i) => ({ setup, view: folded[i].view }));
 }
 
 /** The run's steps in order: every segment of every block. */
@@ -61,7 +66,7 @@ const UNDOABLE = ['pause', 'resume', 'skip', 'adjust', 'play', 'count'];
 export function foldRun(plan: RunPlan, startedAt: number, log: readonly RunEvent[], now: number): RunState {
   const steps = stepsOf(plan);
   const events = effective(log);
-  const plays: Record<string, PlayEvent[]> = {};
+  const plays: Record<string, PlayEvent[][]> = Object.fromEntries(plan.blocks.map((b) => [b.id, (b.game?.plays ?? []).map(() => [])]));
   const blockFrom: Record<number, number> = {};
   const ran: RanStep[] = [];
   const state = {
@@ -88,7 +93,7 @@ export function foldRun(plan: RunPlan, startedAt: number, log: readonly RunEvent
     const { game, id } = plan.blocks[block];
     if (!game) return;
     for (const event of formatOf(game.format).clockEvents(segment, game.rounds.length))
-      plays[id] = [...(plays[id] ?? []), { ...event, at: inBlock(block, at) }];
+      for (const play of plays[id]) play.push({ ...event, at: inBlock(block, at) });
   };
   const run = (until: number) => {
     while (state.step < steps.length - 1 && until >= state.from + state.length) {
@@ -126,7 +131,7 @@ export function foldRun(plan: RunPlan, startedAt: number, log: readonly RunEvent
     } else if (event.type === 'play') {
       const block = plan.blocks.findIndex((b) => b.id === event.blockId);
       if (block >= 0 && blockFrom[block] !== undefined)
-        plays[event.blockId] = [...(plays[event.blockId] ?? []), { ...event.event, at: inBlock(block, state.active) }];
+        plays[event.blockId][event.play ?? 0]?.push({ ...event.event, at: inBlock(block, state.active) });
     } else if (event.type === 'count') counts[event.gearKind] = event.counted;
     else if (event.type === 'note') notes.push(event.text);
     else if (event.type === 'end') {
@@ -136,9 +141,10 @@ export function foldRun(plan: RunPlan, startedAt: number, log: readonly RunEvent
   }
   if (!state.ended) pass(now);
 
-  const folded = plan.blocks.flatMap((b) =>
-    b.game ? [[b.id, formatOf(b.game.format).replay(b.game.play, plays[b.id] ?? [])] as const] : [],
-  );
+  const folded = plan.blocks.flatMap((b) => {
+    const { game } = b;
+    return game ? [[b.id, game.plays.map((setup, i) => formatOf(game.format).replay(setup, plays[b.id][i]))] as const] : [];
+  });
   return {
     steps,
     step: state.step,

@@ -1,11 +1,17 @@
 import type { FitInput, FittedLesson } from '../fit/fitted.ts';
 import { clockSeconds } from '../model/period.ts';
 import { shortName } from '../model/student.ts';
-import type { RunPlan } from './runPlan.ts';
+import type { PlanBlock, RunPlan } from './runPlan.ts';
 
 /** Version of the rules of play; golden logs of older versions replay alike. */
 export const PLAY_VERSION = 1;
 export const CONTENT_VERSION = 1;
+
+/** The rules that are said while a game goes on. */
+function rulesOf(input: FitInput, gameId: string): NonNullable<PlanBlock['game']>['rules'] {
+  const game = input.games.find((g) => g.id === gameId);
+  return game && { restart: game.restartRule, out: game.outRule, calm: game.calmDown };
+}
 
 /** The fitted lesson frozen for a run. */
 export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
@@ -32,13 +38,14 @@ export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
             game: {
               title: block.game.title,
               format: block.game.format,
-              play: block.game.play,
+              plays: block.game.plays,
               groups: block.game.groups,
               pieces: block.game.pieces,
               rounds: block.game.timeline.rounds.map((r) => r.places),
               calls: block.game.calls,
               gear: fitted.gear.filter((g) => g.blockId === block.id),
               waitingTask: String(block.game.values.waitingTask ?? ''),
+              rules: rulesOf(input, block.game.gameId),
             },
           }
         : {}),

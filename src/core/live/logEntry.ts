@@ -1,5 +1,7 @@
+import type { ResultRow } from '../formats/board.ts';
+import { formatOf } from '../formats/registry.ts';
 import type { Run, RunEvent } from '../model/run.ts';
-import { foldRun } from './foldRun.ts';
+import { foldRun, playing } from './foldRun.ts';
 import { planOf } from './runPlan.ts';
 
 /** A run as the logbook tells it; folded from the log, never stored. */
@@ -15,8 +17,8 @@ export interface LogEntry {
   plannedSeconds: number;
   actualSeconds: number;
   blocks: { title: string; plannedSeconds: number; actualSeconds: number; rotations: number; plannedRotations: number }[];
-  /** Points by block and group, in group order. */
-  points: { block: string; groups: number[]; members: string[][]; best: number }[];
+  /** Results by block, as its format tells them; `best` is the highest value. */
+  results: { block: string; format: string; code: string; rows: ResultRow[]; best: number }[];
   absent: string[];
   gearMissing: { gearKind: string; counted: number; need: number }[];
   note: string;
@@ -42,16 +44,17 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
       plannedRotations: bouts(block.segments),
     };
   });
-  const points = plan.blocks.flatMap((block) => {
-    if (!block.game) return [];
-    const { view } = state.plays[block.id];
-    const groups = block.game.groups.map((_, g) => view.scores[`group-${g + 1}`] ?? 0);
+  const results = plan.blocks.flatMap((block) => {
+    const { game } = block;
+    if (!game) return [];
+    const { code, rows } = formatOf(game.format).results(playing(game.plays, state.plays[block.id]));
     return [
       {
         block: block.title,
-        groups,
-        members: block.game.groups.map((g) => g.map((id) => plan.names[id] ?? id)),
-        best: Math.max(0, ...groups),
+        format: game.format,
+        code,
+        rows: rows.map((row) => ({ ...row, members: row.members.map((id) => plan.names[id] ?? id) })),
+        best: Math.max(0, ...rows.map((row) => row.value)),
       },
     ];
   });
@@ -68,7 +71,7 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
     plannedSeconds: plan.blocks.reduce((sum, b) => sum + b.seconds, 0),
     actualSeconds: Math.round(state.activeMs / 1000),
     blocks,
-    points,
+    results,
     absent: plan.absent.map((id) => plan.names[id] ?? id),
     gearMissing: gear.flatMap((g) =>
       g.gearKind in state.counts && state.counts[g.gearKind] < g.need

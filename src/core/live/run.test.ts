@@ -70,19 +70,19 @@ describe('a run, its clock', () => {
 
 describe('a run, its play', () => {
   it('rotates groups by the clock alone', () => {
-    const during = at(secondsTo(firstWork) + 5).plays[gameId].view;
+    const during = at(secondsTo(firstWork) + 5).plays[gameId][0].view;
     expect(during.tally.round).toBe(1);
-    expect(at(secondsTo(firstWork + 2) + 1).plays[gameId].view.tally.round).toBe(2);
-    expect(at(secondsTo(steps.length)).plays[gameId].view.done).toBe(true);
+    expect(at(secondsTo(firstWork + 2) + 1).plays[gameId][0].view.tally.round).toBe(2);
+    expect(at(secondsTo(steps.length)).plays[gameId][0].view.done).toBe(true);
   });
 
   it('counts points of a bout until the move after it ends', () => {
     const inWork = secondsTo(firstWork) + 10;
     const inMove = secondsTo(firstWork + 1) + 5;
     const { plays } = at(inMove + 1, [points(inWork, 2, 2), points(inMove, 2)]);
-    expect(plays[gameId].refused).toEqual([]);
-    expect(plays[gameId].view.scores['group-3']).toBe(3);
-    expect(plays[gameId].view.tally.round).toBe(1);
+    expect(plays[gameId][0].refused).toEqual([]);
+    expect(plays[gameId][0].view.scores['group-3']).toBe(3);
+    expect(plays[gameId][0].view.tally.round).toBe(1);
   });
 
   it('shows what became illegal instead of dropping it', () => {
@@ -90,7 +90,7 @@ describe('a run, its play', () => {
     const plus = points(second, 2, 1);
     const minus = points(second + 1, 2, -1);
     const strike = event('strike', second + 2, { target: plus.id });
-    const { refused } = at(second + 3, [plus, minus, strike]).plays[gameId];
+    const { refused } = at(second + 3, [plus, minus, strike]).plays[gameId][0];
     expect(refused.map((f) => f.code)).toEqual(['not-allowed']);
   });
 
@@ -123,7 +123,7 @@ describe('a run, its play', () => {
 
 describe('a run in the logbook', () => {
   const run = Run.parse({
-    ...head('run', 1),
+    ...head('run', 2),
     id: 'n1',
     periodId: input.period.id,
     classId: input.schoolClass.id,
@@ -150,7 +150,7 @@ describe('a run in the logbook', () => {
     expect(entry).toMatchObject({ ended: true, plannedSeconds: total, actualSeconds: total + 40, note: 'Nearer next time' });
     expect(entry.blocks[0].actualSeconds).toBe(entry.blocks[0].plannedSeconds + 30);
     expect(entry.blocks[2]).toMatchObject({ rotations: 9, plannedRotations: 9 });
-    expect(entry.points[0].groups[3]).toBe(2);
+    expect(entry.results[0].rows[3].value).toBe(2);
     expect(entry.absent).toHaveLength(1);
     expect(entry.gearMissing).toEqual([{ gearKind: kind, counted: need - 1, need }]);
   });

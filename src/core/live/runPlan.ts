@@ -14,7 +14,8 @@ export interface PlanBlock {
   game?: {
     title: string;
     format: string;
-    play: unknown;
+    /** Setups of play, one for each court where courts play for themselves. */
+    plays: unknown[];
     groups: string[][];
     pieces: Piece[];
     /** rounds[r][g]: index of the piece, −1 waiting. */
@@ -22,6 +23,8 @@ export interface PlanBlock {
     calls: SwitchCall[];
     gear: GearLine[];
     waitingTask: string;
+    /** What the game says about restarts, what goes out, and calming down. */
+    rules?: { restart: string; out: string; calm: string };
   };
 }
 

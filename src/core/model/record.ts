@@ -14,8 +14,19 @@ export const head = <K extends string, V extends number>(kind: K, version: V) =>
 
 type Upgrade = (old: Record<string, unknown>) => Record<string, unknown>;
 
+/** Run 1 → 2: a block's one play becomes a list, since courts may play for themselves. */
+function runWithPlays(old: Record<string, unknown>): Record<string, unknown> {
+  const plan = old.plan as { blocks: { game?: Record<string, unknown> }[] };
+  const blocks = plan.blocks.map(({ game, ...block }) => {
+    if (!game) return block;
+    const { play, ...rest } = game;
+    return { ...block, game: { ...rest, plays: [play] } };
+  });
+  return { ...old, plan: { ...plan, blocks } };
+}
+
 /** Upgrades by kind: UPGRADES[kind][v] turns version v into v + 1. Pure, upward only; a test proves that each one runs. */
-export const UPGRADES: Record<string, Record<number, Upgrade>> = {};
+export const UPGRADES: Record<string, Record<number, Upgrade>> = { run: { 1: runWithPlays } };
 
 /** The stored record in its newest version. RangeError where a version has no way up. */
 export function upgrade(stored: Record<string, unknown>, newest: number, ladder = UPGRADES): Record<string, unknown> {

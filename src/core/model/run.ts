@@ -12,7 +12,14 @@ export const RunEvent = z.discriminatedUnion('type', [
   /** On to the next step now. */
   z.object({ ...base, type: z.literal('skip') }),
   z.object({ ...base, type: z.literal('adjust'), seconds: z.number().int().min(-600).max(600) }),
-  z.object({ ...base, type: z.literal('play'), blockId: BlockId, event: z.looseObject({ type: z.string().min(1).max(40) }) }),
+  /** `play`: which of the block's plays; the first where not given. */
+  z.object({
+    ...base,
+    type: z.literal('play'),
+    blockId: BlockId,
+    play: whole(0, 99).optional(),
+    event: z.looseObject({ type: z.string().min(1).max(40) }),
+  }),
   z.object({ ...base, type: z.literal('count'), gearKind: z.string().min(1).max(40), counted: whole(0, 999) }),
   z.object({ ...base, type: z.literal('strike'), target: EventId }),
   z.object({ ...base, type: z.literal('note'), text: note(2000) }),
@@ -30,7 +37,7 @@ const plan = z.looseObject({
 });
 
 export const Run = z.object({
-  ...recordOf('run', 1),
+  ...recordOf('run', 2),
   id: RunId,
   periodId: PeriodId,
   classId: ClassId,

@@ -48,7 +48,7 @@ export const attendanceRecords = recordsOf<Attendance>(tables.attendances, Atten
 export const runRecords = recordsOf<Run>(
   tables.runs,
   Run,
-  1,
+  2,
   (r) => r.id,
   (r) => ({ periodId: r.periodId, classId: r.classId }),
 );

@@ -42,6 +42,7 @@ export function PieceDrawing({ piece, scale, index, count, selected, label, hand
   const y = scale.y(piece.y + piece.depth);
   const width = piece.width * scale.k;
   const height = piece.depth * scale.k;
+  const line = (piece.lineM ?? 0) * scale.k;
   const small = scale.k < 31;
   const left = x + 14 + String(piece.number).length * (small ? 13 : 15);
   const letters = Math.floor((x + width - left - 3) / (small ? 5.6 : 6.5));
@@ -57,7 +58,20 @@ export function PieceDrawing({ piece, scale, index, count, selected, label, hand
         {...handlers}
       >
         <rect x={x} y={y} width={width} height={height} fill="white" fillOpacity="0.72" />
-        <TapeRect x={x} y={y} width={width} height={height} k={scale.k} seed={index * 5} />
+        <TapeRect x={x} y={y} width={width} height={height - line} k={scale.k} seed={index * 5} />
+        {piece.cells && <Cells {...{ x, y, width }} height={height - line} cells={piece.cells} />}
+        {line > 0 && (
+          <rect
+            x={x + 4}
+            y={y + height - line * 0.45}
+            width={width - 8}
+            height={Math.max(4, line * 0.45 - 2)}
+            fill="none"
+            stroke="var(--color-tape)"
+            strokeWidth="1.5"
+            strokeDasharray="5 4"
+          />
+        )}
         <rect
           className="focus-ring opacity-0"
           x={x - 7}
@@ -104,6 +118,7 @@ export function PieceDrawing({ piece, scale, index, count, selected, label, hand
           {title}
         </text>
         {height > 70 &&
+          !piece.cells &&
           dotsFor(count, width).map((d) => (
             <circle
               key={`${d.x}-${d.y}`}
@@ -117,5 +132,38 @@ export function PieceDrawing({ piece, scale, index, count, selected, label, hand
           ))}
       </g>
     </>
+  );
+}
+
+/** A court's ranked cells: two columns, the lowest at the lower left, the top last; an odd one takes the whole row. */
+function Cells({ x, y, width, height, cells }: { x: number; y: number; width: number; height: number; cells: number }) {
+  const rows = Math.ceil(cells / 2);
+  const step = height / rows;
+  return (
+    <g pointerEvents="none" stroke="var(--color-tape)" strokeWidth="2">
+      {Array.from({ length: rows - 1 }, (_, r) => (
+        <line key={`row-${r + 1}`} x1={x} x2={x + width} y1={y + step * (r + 1)} y2={y + step * (r + 1)} />
+      ))}
+      <line x1={x + width / 2} x2={x + width / 2} y1={cells % 2 ? y + step : y} y2={y + height} />
+      {Array.from({ length: cells }, (_, i) => {
+        const row = i >> 1;
+        const alone = cells % 2 === 1 && i === cells - 1;
+        return (
+          <text
+            key={`cell-${i + 1}`}
+            x={x + width * (alone ? 0.5 : i % 2 ? 0.75 : 0.25)}
+            y={y + height - step * (row + 0.5)}
+            textAnchor="middle"
+            dominantBaseline="central"
+            fontSize={Math.max(12, Math.min(18, step * 0.5))}
+            fontWeight="700"
+            stroke="none"
+            fill="var(--color-muted)"
+          >
+            {i + 1}
+          </text>
+        );
+      })}
+    </g>
   );
 }

@@ -1,10 +1,10 @@
 import type { Piece } from '../../model/piece.ts';
-import type { BoardPart } from '../board.ts';
-import type { PlayView } from '../play.ts';
+import type { BoardPart, ResultRow } from '../board.ts';
+import type { Playing } from '../format.ts';
 import type { StationsPlay } from './setup.ts';
 
 /** A tally of every group: points at the station it stands at, one more or one less. */
-export function stationsBoard(setup: StationsPlay, view: PlayView, pieces: readonly Piece[]): BoardPart[] {
+export function stationsBoard([{ setup, view }]: readonly Playing<StationsPlay>[], pieces: readonly Piece[]): BoardPart[] {
   const rows = setup.groups.map((_, group) => {
     const station = setup.stations.findIndex((_, i) => view.places[`station-${i + 1}`]?.some((p) => setup.groups[group].includes(p)));
     const scored = station >= 0 && setup.stations[station].scoring !== 'none' && !view.done;
@@ -20,4 +20,10 @@ export function stationsBoard(setup: StationsPlay, view: PlayView, pieces: reado
     };
   });
   return [{ part: 'tally', code: 'points', rows }];
+}
+
+/** Points of every group, in group order. */
+export function stationsResults([{ setup, view }]: readonly Playing<StationsPlay>[]): { code: string; rows: ResultRow[] } {
+  const rows = setup.groups.map((members, group) => ({ group, members, value: view.scores[`group-${group + 1}`] ?? 0 }));
+  return { code: 'points', rows };
 }

@@ -1,5 +1,5 @@
 import { defineFormat } from '../format.ts';
-import { stationsBoard } from './board.ts';
+import { stationsBoard, stationsResults } from './board.ts';
 import { stationsCard } from './card.ts';
 import { stationsChecks } from './checks.ts';
 import { stationsForecast } from './forecast.ts';
@@ -28,9 +28,9 @@ export const stations = defineFormat({
   pace: (context, draft) => stationsPace(context, draft.pieces),
   span: stationsSpan,
   timeline: stationsTimeline,
-  playSetup(context, draft, timeline) {
+  plays(context, draft, timeline) {
     const list = picked(context).map(({ id, station }) => ({ id, scoring: station.scoring, active: activeShare(context, station.id) }));
-    return stationsPlaySetup(draft, timeline, list);
+    return [stationsPlaySetup(draft, timeline, list)];
   },
   gear: stationsGear,
   calls: stationsCalls,
@@ -41,6 +41,7 @@ export const stations = defineFormat({
   play: stationsPlay,
   forecast: stationsForecast,
   board: stationsBoard,
+  results: stationsResults,
   // A bout's points may still be written while groups walk: it ends with the move after it, the last one by itself.
   clockEvents: (segment, rounds) =>
     segment.kind === 'move' || (segment.kind === 'work' && segment.round === rounds - 1) ? [{ type: 'rotate' }] : [],

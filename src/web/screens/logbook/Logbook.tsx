@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, NavLink, useParams } from 'react-router';
 import { clockOf, counted } from '../../../core/formats/speak.ts';
+import { formatWords } from '../../../core/words/en.ts';
 import { call, freshId, problemWords, type RunSummary } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
@@ -140,20 +141,8 @@ function Entry({ entry }: { entry: RunSummary }) {
               ))}
             </tbody>
           </table>
-          {entry.points.map((p) => (
-            <section key={p.block} className="mt-5">
-              <h3 className="border-b pb-1 text-base">Points in {p.block}</h3>
-              <ul className="mt-1 grid grid-cols-2 gap-x-8">
-                {p.groups.map((points, g) => (
-                  <li key={`group-${g + 1}`} className="flex items-center gap-2 border-b py-1.5">
-                    <Pennant index={g} width={28} />
-                    <span className="head text-base">{g + 1}</span>
-                    <span className="min-w-0 flex-1 leading-5 text-muted">{p.members[g].join(', ')}</span>
-                    <span className={`head text-lg ${points === p.best && points > 0 ? 'text-good' : ''}`}>{points}</span>
-                  </li>
-                ))}
-              </ul>
-            </section>
+          {entry.results.map((r) => (
+            <Results key={r.block} result={r} />
           ))}
         </section>
         <section>
@@ -177,5 +166,30 @@ function Entry({ entry }: { entry: RunSummary }) {
         </section>
       </div>
     </article>
+  );
+}
+
+/** What a block's groups or courts came to. */
+function Results({ result }: { result: RunSummary['results'][number] }) {
+  const words = formatWords(result.format).board;
+  return (
+    <section className="mt-5">
+      <h3 className="border-b pb-1 text-base">
+        {words[result.code]} in {result.block}
+      </h3>
+      <ul className="mt-1 grid grid-cols-2 gap-x-8">
+        {result.rows.map((row) => (
+          <li key={`${row.group} ${row.members.join()}`} className="flex items-center gap-2 border-b py-1.5">
+            <Pennant index={row.group} width={28} />
+            <span className="head text-base">{row.group + 1}</span>
+            <span className="min-w-0 flex-1 leading-5 text-muted">
+              {row.members.join(', ')}
+              {row.turns !== undefined && ` · ${row.turns} ${words.count}`}
+            </span>
+            <span className={`head text-lg ${row.value === result.best && row.value > 0 ? 'text-good' : ''}`}>{row.value}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }

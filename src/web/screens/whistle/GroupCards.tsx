@@ -1,24 +1,18 @@
-import type { BoardAction } from '../../../core/formats/board.ts';
-import { formatOf } from '../../../core/formats/registry.ts';
-import type { RunState } from '../../../core/live/foldRun.ts';
+import type { BoardAction, BoardRow } from '../../../core/formats/board.ts';
 import type { PlanBlock } from '../../../core/live/runPlan.ts';
 import { Pennant } from '../../parts/Pennant.tsx';
 
 interface Props {
   block: PlanBlock;
-  state: RunState;
+  rows: readonly BoardRow[];
   round: number;
   moving: boolean;
-  onAct(event: BoardAction['event']): void;
+  onAct(action: BoardAction): void;
 }
 
 /** Every group: pennant, where it is now and goes next, its score and one tap for a point. */
-export function GroupCards({ block, state, round, moving, onAct }: Props) {
+export function GroupCards({ block, rows, round, moving, onAct }: Props) {
   const game = block.game!;
-  const view = state.plays[block.id].view;
-  const rows = formatOf(game.format)
-    .board(game.play, view, game.pieces)
-    .flatMap((part) => part.rows);
   const place = (r: number, g: number) => {
     const at = game.rounds[r]?.[g];
     if (at === undefined) return null;
@@ -49,7 +43,7 @@ export function GroupCards({ block, state, round, moving, onAct }: Props) {
                         type="button"
                         aria-label={`Group ${g + 1}: ${a.label}`}
                         className={`head flex items-center justify-center bg-ink-3 hover:bg-[#3a4a60] ${i === 0 ? 'order-3 h-11 w-12 text-lg max-[600px]:w-11' : 'h-11 w-9 text-base text-[#b9c2cd]'}`}
-                        onClick={() => onAct(a.event)}
+                        onClick={() => onAct(a)}
                       >
                         {a.label}
                       </button>

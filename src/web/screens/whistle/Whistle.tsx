@@ -3,14 +3,15 @@ import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { clockOf, duration } from '../../../core/formats/speak.ts';
 import type { BlockId } from '../../../core/model/ids.ts';
-import { callWords, formatWords, PHASE_WORDS } from '../../../core/words/en.ts';
+import { formatWords, PHASE_WORDS } from '../../../core/words/en.ts';
 import { problemWords } from '../../api.ts';
 import { isTyping } from '../../parts/KeyHelp.tsx';
+import { Boards } from './Boards.tsx';
 import { EndLesson } from './EndLesson.tsx';
-import { GroupCards } from './GroupCards.tsx';
 import { SidePanels } from './SidePanels.tsx';
 import { sounds } from './sound.ts';
 import { type LiveRun, useRun } from './useRun.ts';
+import { WhatToSay } from './WhatToSay.tsx';
 
 /** Running a lesson, standing up: time left, who goes where, one big control. Dark while it runs; the whole surface changes once for a switch or a hold. */
 export function Whistle() {
@@ -82,7 +83,6 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
   const words = block?.game && formatWords(block.game.format);
   const round = segment?.round ?? (block?.game && segment?.code === 'reset' ? block.game.rounds.length - 1 : 0);
   const rounds = block?.game?.rounds.length ?? 0;
-  const numberOf = (id: string) => block?.game?.pieces.find((p) => p.id === id)?.number ?? 0;
   const bellIn = plan.periodSeconds - Math.round((run.now - run.startedAt) / 1000);
   const surface = state.ended ? 'bg-ink' : state.paused ? 'bg-[#4a3206]' : moving ? 'bg-[#12306f]' : 'bg-ink';
   const title = state.ended
@@ -149,26 +149,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
               style={{ width: `${state.lengthMs ? Math.min(100, 100 - (state.remainingMs / state.lengthMs) * 100) : 0}%` }}
             />
           </div>
-          <div
-            className="mt-4 min-h-0 flex-1 overflow-auto max-[900px]:order-last max-[900px]:flex-none"
-            tabIndex={0}
-            role="region"
-            aria-label="What to say"
-          >
-            {block?.game && segment?.kind !== 'phase' && round < rounds - 1 && (
-              <>
-                <h2 className="text-lg">At the switch say</h2>
-                <ul className="text-base text-[#dfe5ec]">
-                  {callWords(block.game.calls, numberOf).map((line) => (
-                    <li key={line}>{line}</li>
-                  ))}
-                  <li>Walk to the next number.</li>
-                </ul>
-              </>
-            )}
-            {block && !block.game && block.note && <p className="text-lg">{block.note}</p>}
-            {upNow && <p className="text-lg">Time is up. End the lesson when the gear is back.</p>}
-          </div>
+          <WhatToSay block={block} segment={segment} last={round >= rounds - 1} upNow={upNow} />
           <button
             type="button"
             className="wide mt-3 min-h-[88px] bg-paper text-center text-xl text-ink hover:bg-tint disabled:opacity-40"
@@ -201,12 +182,13 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
         </section>
         <section className="flex min-h-0 flex-col gap-3 max-[900px]:shrink-0" aria-label="Groups">
           {block?.game ? (
-            <GroupCards
+            <Boards
               block={block}
+              names={plan.names}
               state={state}
               round={round}
               moving={moving}
-              onAct={(event) => send({ type: 'play', blockId: block.id as BlockId, event })}
+              onAct={({ play, event }) => send({ type: 'play', blockId: block.id as BlockId, ...(play ? { play } : {}), event })}
             />
           ) : (
             <div className="flex flex-1 flex-col justify-center bg-ink-2 p-8">

@@ -1,0 +1,66 @@
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { PGlite } from '@electric-sql/pglite';
+import { drizzle } from 'drizzle-orm/pglite';
+import { migrate } from 'drizzle-orm/pglite/migrator';
+import { afterAll, describe, expect, it } from 'vitest';
+import type { LogEntry } from '../core/live/logEntry.ts';
+import { logEntry } from '../core/live/logEntry.ts';
+import type { Database } from './database.ts';
+import { readDesk } from './deskInput.ts';
+import { lessonRecords, periodRecords, runRecords } from './repositories/index.ts';
+import { readLessonLog } from './repositories/lessonLog.ts';
+import { readRunLog } from './repositories/runLog.ts';
+import * as tables from './tables.ts';
+
+const here = import.meta.dirname;
+const frozen = JSON.parse(readFileSync(path.join(here, 'frozen/issue2.json'), 'utf8')) as {
+  rows: Record<string, Record<string, unknown>[]>;
+  entry: LogEntry & { points: { groups: number[]; members: string[][] }[] };
+};
+const folder = mkdtempSync(path.join(tmpdir(), 'side-court-frozen-'));
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+/** A database as the first version left it: its migrations alone, its rows as they were stored. */
+async function oldDatabase(): Promise<PGlite> {
+  const migrations = path.join(folder, 'migrations');
+  cpSync(path.join(here, 'migrations'), migrations, { recursive: true });
+  const journal = path.join(migrations, 'meta/_journal.json');
+  const all = JSON.parse(readFileSync(journal, 'utf8'));
+  writeFileSync(journal, JSON.stringify({ ...all, entries: all.entries.slice(0, 1) }));
+  const engine = await PGlite.create();
+  await migrate(drizzle(engine), { migrationsFolder: migrations });
+  for (const [table, rows] of Object.entries(frozen.rows)) {
+    for (const row of rows) {
+      const columns = Object.keys(row);
+      const values = columns.map((c) => (typeof row[c] === 'object' && row[c] !== null ? JSON.stringify(row[c]) : row[c]));
+      await engine.query(`insert into ${table} (${columns.join(', ')}) values (${columns.map((_, i) => `$${i + 1}`).join(', ')})`, values);
+    }
+  }
+  return engine;
+}
+
+describe('data of the first version', () => {
+  it('opens after every migration, each record in its newest shape, the past telling the same', async () => {
+    const engine = await oldDatabase();
+    const db = drizzle(engine, { schema: tables });
+    await migrate(db, { migrationsFolder: path.join(here, 'migrations') });
+    const old = db as unknown as Database;
+    const [run] = await runRecords.list(old);
+    expect(run.version).toBe(2);
+    const entry = logEntry(run, await readRunLog(old, run.id), 0);
+    const { points, ...told } = frozen.entry;
+    expect(entry).toMatchObject(told);
+    expect(entry.results[0].rows.map((r) => r.value)).toEqual(points[0].groups);
+    expect(entry.results[0].rows.map((r) => r.members)).toEqual(points[0].members);
+    const lessons = await lessonRecords.list(old);
+    expect(lessons).toHaveLength(frozen.rows.lessons.length);
+    for (const lesson of lessons) await readLessonLog(old, lesson.id);
+    const [period] = await periodRecords.list(old);
+    const desk = await readDesk(old, period);
+    expect(desk.students).toHaveLength(27);
+    expect(desk.lesson?.title).toBe('Weather round');
+    await engine.close();
+  });
+});

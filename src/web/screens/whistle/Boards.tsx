@@ -1,0 +1,29 @@
+import type { BoardAction } from '../../../core/formats/board.ts';
+import { formatOf } from '../../../core/formats/registry.ts';
+import { playing, type RunState } from '../../../core/live/foldRun.ts';
+import type { PlanBlock } from '../../../core/live/runPlan.ts';
+import { formatWords } from '../../../core/words/en.ts';
+import { CourtCards } from './CourtCards.tsx';
+import { GroupCards } from './GroupCards.tsx';
+
+interface Props {
+  block: PlanBlock;
+  names: Record<string, string>;
+  state: RunState;
+  round: number;
+  moving: boolean;
+  onAct(action: BoardAction): void;
+}
+
+/** The block's scoreboard, each part drawn by its kind. */
+export function Boards({ block, names, state, round, moving, onAct }: Props) {
+  const game = block.game!;
+  const parts = formatOf(game.format).board(playing(game.plays, state.plays[block.id]), game.pieces);
+  return parts.map((part) =>
+    part.part === 'courts' ? (
+      <CourtCards key={part.part} courts={part.courts} names={names} words={formatWords(game.format).board} onAct={onAct} />
+    ) : (
+      <GroupCards key={part.part} {...{ block, round, moving, onAct }} rows={part.rows} />
+    ),
+  );
+}
