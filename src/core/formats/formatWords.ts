@@ -9,7 +9,7 @@ export interface FormatWords {
   /** What one of its places is called. */
   unit: string;
   board: Record<string, string>;
-  summary(values: Data, rounds: number, workSeconds: number, moveSeconds: number): string;
+  summary(values: Data, rounds: number, workSeconds: number, moveSeconds: number, places: number): string;
   card: Record<string, (data: Data) => [label: string, text: string]>;
   findings: Record<string, (data: Data) => { what: string; why: string }>;
   fixes: Record<string, (data: Data) => string>;

@@ -61,6 +61,10 @@ const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
       why: `${[...pairs('apart', 'apart from'), ...pairs('together', 'with')].join('; ')}. The groups hold the others.`,
     };
   },
+  'no-stop-signal': () => ({
+    what: 'No stop signal on the cards',
+    why: 'Everyone must know the one signal that stops all, both heard and seen.',
+  }),
   'no-game': () => ({ what: 'No game in this lesson yet', why: 'Add one on the strip; the floor and the groups follow from it.' }),
   'game-missing': () => ({ what: 'The game of this block is gone', why: 'Choose another, or remove the block.' }),
   'nobody-plays': () => ({ what: 'Nobody plays today', why: 'The class has no students here, or all have another role.' }),
@@ -72,6 +76,11 @@ const FIXES: Record<string, (d: Data, speak: Speak) => string> = {
   'shorten-explaining': (d) => `Explain in ${duration(n(d, 'seconds'))}`,
   'move-piece': (d, speak) => `Move it ${speak.metres(n(d, 'metres'))} ${bearing(n(d, 'dx'), n(d, 'dy'))}`,
   'swap-pieces': (d) => `Swap ${n(d, 'a')} and ${n(d, 'b')}`,
+  'level-groups': () => 'Deal the groups anew',
+  'let-fit-decide': () => 'Let the work time fill the period',
+  'unpin-length': () => 'Unpin the length',
+  'set-stop-signal': () => 'Print the usual signal',
+  'skip-rehearsal': (d) => `No rehearsal, ${duration(n(d, 'seconds'))} won`,
   'peel-off': () => 'Peel it off: let fit place it',
   'trade-places': (d, speak) => `${speak.student(t(d, 'a'))} trades with ${speak.student(t(d, 'b'))}`,
 };

@@ -6,7 +6,7 @@ import { callWords, changeWords, FORMAT_WORDS, findingWords, fixWords, INPUT_WOR
 
 const core = path.join(import.meta.dirname, '..');
 const sources = readdirSync(core, { recursive: true, encoding: 'utf8' })
-  .filter((f) => /(checks|ways)/.test(f) && f.endsWith('.ts') && !f.endsWith('.test.ts'))
+  .filter((f) => /(checks|ways|ideas)/.test(f) && f.endsWith('.ts') && !f.endsWith('.test.ts'))
   .map((f) => readFileSync(path.join(core, f), 'utf8'))
   .join('\n');
 const found = (pattern: RegExp) => [...new Set([...sources.matchAll(pattern)].map((m) => m[1]))];

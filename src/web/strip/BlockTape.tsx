@@ -29,7 +29,10 @@ export function BlockTape({
   const game = block.game;
   const words = game && formatWords(game.format);
   const marks = `${block.pinned ? ', pinned' : ''}${troubled ? ', has a check' : ''}`;
-  const more = game && words ? words.summary(game.values, game.timeline.rounds.length, game.timeline.workSeconds, game.moveSeconds) : '';
+  const more =
+    game && words
+      ? words.summary(game.values, game.timeline.rounds.length, game.timeline.workSeconds, game.moveSeconds, game.pieces.length)
+      : '';
   return (
     <button
       type="button"

@@ -3,10 +3,11 @@ import { HOUSE_LIMITS } from '../../model/band.ts';
 import type { FixIdea, Noticed } from '../../model/finding.ts';
 import type { BlockId } from '../../model/ids.ts';
 import type { Draft, Timeline } from '../format.ts';
+import { idea, levelGroups, setting, stopSignalCheck } from '../ideas.ts';
 import type { StationsContext } from './group.ts';
 import { picked } from './layout.ts';
 import type { StationsValues } from './setup.ts';
-import { idea, oneMore, setting } from './ways.ts';
+import { oneMore } from './ways.ts';
 
 type StationsDraft = Draft<StationsValues>;
 
@@ -55,14 +56,13 @@ function capacityChecks(context: StationsContext, draft: StationsDraft): Noticed
     ];
   }
   if (largest <= capacity) return [];
-  const level = idea('level-groups', {}, { kind: 'set-groups', blockId: context.blockId as BlockId, groups: null });
   return [
     {
       code: 'station-capacity',
       weight: 'stop',
       at: { ...at, group: String(draft.groups.findIndex((g) => g.length === largest)) },
       data,
-      ideas: [level, ...oneMore(context), ...grow(context, largest)],
+      ideas: [levelGroups(context), ...oneMore(context), ...grow(context, largest)],
     },
   ];
 }
@@ -148,16 +148,6 @@ function peopleChecks(context: StationsContext, draft: StationsDraft): Noticed[]
       ideas: oneMore(context),
     });
   }
-  if (!context.values.stopSignal && !context.stopSignal) {
-    const signal = 'One long whistle and a raised arm: freeze, gear on the floor';
-    noticed.push({
-      code: 'no-stop-signal',
-      weight: 'stop',
-      at: { block: context.blockId },
-      data: {},
-      ideas: [idea('set-stop-signal', { signal }, setting(context, 'stopSignal', signal))],
-    });
-  }
   return noticed;
 }
 
@@ -168,5 +158,6 @@ export function stationsChecks(context: StationsContext, draft: StationsDraft, t
     ...unplacedChecks(context, draft),
     ...timeChecks(context, draft, timeline),
     ...peopleChecks(context, draft),
+    ...stopSignalCheck(context),
   ];
 }

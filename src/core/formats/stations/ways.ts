@@ -1,19 +1,10 @@
 import { STAND_INS } from '../../gear/standIns.ts';
-import type { Edit } from '../../model/edit.ts';
 import type { FixIdea } from '../../model/finding.ts';
-import type { BlockId } from '../../model/ids.ts';
 import type { BlockWays, Draft } from '../format.ts';
+import { idea, setting } from '../ideas.ts';
 import { stationsGear } from './gear.ts';
 import type { StationsContext } from './group.ts';
 import type { StationsValues } from './setup.ts';
-
-export const setting = (context: StationsContext, key: string, value: unknown): Edit => ({
-  kind: 'set-setting',
-  blockId: context.blockId as BlockId,
-  key,
-  value,
-});
-export const idea = (code: string, data: Record<string, unknown>, ...edits: Edit[]): FixIdea => ({ code, data, edits });
 
 /** One station more: the first of the game not in use, else the first doubled. */
 export function oneMore(context: StationsContext): FixIdea[] {
