@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { AdvanceCourtGame } from '../formats/advance-court/setup.ts';
 import { StationsGame } from '../formats/stations/setup.ts';
 import { Band } from './band.ts';
 import { GameId } from './ids.ts';
@@ -26,6 +27,9 @@ const rules = {
 };
 
 /** A game is data: words, a format, and what that format needs to know. */
-export const Game = z.discriminatedUnion('format', [z.object({ ...rules, format: z.literal('stations'), setup: StationsGame })]);
+export const Game = z.discriminatedUnion('format', [
+  z.object({ ...rules, format: z.literal('stations'), setup: StationsGame }),
+  z.object({ ...rules, format: z.literal('advance-court'), setup: AdvanceCourtGame }),
+]);
 export type Game = z.infer<typeof Game>;
 export type FormatId = Game['format'];

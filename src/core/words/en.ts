@@ -1,3 +1,4 @@
+import { advanceCourtWords } from '../formats/advance-court/words.en.ts';
 import type { SwitchCall } from '../formats/format.ts';
 import type { FormatWords } from '../formats/formatWords.ts';
 import { counted, duration, many, ranges, type Speak } from '../formats/speak.ts';
@@ -7,7 +8,7 @@ import type { FormatId } from '../model/game.ts';
 import type { Role, Status } from '../model/period.ts';
 
 /** The words of every format: a total map. */
-export const FORMAT_WORDS: Record<FormatId, FormatWords> = { stations: stationsWords };
+export const FORMAT_WORDS: Record<FormatId, FormatWords> = { stations: stationsWords, 'advance-court': advanceCourtWords };
 export const formatWords = (id: string): FormatWords => FORMAT_WORDS[id as FormatId];
 
 type Data = Record<string, unknown>;

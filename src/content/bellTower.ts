@@ -1,0 +1,41 @@
+import type { Game } from '../core/model/game.ts';
+import { GameId } from '../core/model/ids.ts';
+import { head } from '../core/model/record.ts';
+
+/** Three bells in a tower: catch, say the next word of the chain, pass on. */
+export const bellTower: Game = {
+  ...head('game', 1),
+  id: GameId.parse('bell-tower'),
+  title: 'Bell tower',
+  purpose: 'Catch and pass under a small load for the mind, and take turns fairly',
+  story: 'Low bell, middle bell, high bell: the tower rings as long as every ringer finds a new word in time.',
+  attentionCall: 'Ding? … Dong!',
+  stopSignal: '',
+  format: 'advance-court',
+  endRule: 'When the bout is over, on the whistle',
+  restartRule: 'The high bell starts every chain to the low bell',
+  outRule: 'What rolls away is fetched by the one who missed it, at a walk',
+  tieRule: 'Nobody sure? Ring it again',
+  calmDown: 'Roll it instead of tossing it',
+  offences: [{ what: 'Tossing at somebody who does not look', consequence: 'A word', release: 'at once' }],
+  questions: ['Which words were hard to find in time?', 'Who helped a ringer without saying the word?'],
+  bands: {
+    'pre-k': { positions: 2, chain: 'none', bouts: 1 },
+    'k-1': { positions: 3, chain: 'none', bouts: 1 },
+    '2-3': { positions: 3, chain: 'names' },
+    '4-5': { positions: 3, contact: 'catch', chain: 'names' },
+    '6-8': { positions: 3, contact: 'catch', chain: 'spell' },
+    '9-12': { positions: 3, contact: 'catch', chain: 'spell', bounces: 0 },
+  },
+  setup: {
+    court: 'Tower',
+    objects: ['beanbag', 'soft ball', 'scarf', 'light ball'],
+    markers: { gearKind: 'cone', count: 3 },
+    task: 'Catch, say a new word of the chain, pass it on',
+    start: 'An underhand toss to the chest',
+    errors: ['It falls to the floor', 'No new word within three counts', 'A word that was said before'],
+    cues: ['Eyes meet before the toss', 'Give with the hands'],
+    easier: 'Any word at all',
+    harder: 'Two objects in the tower',
+  },
+};

@@ -1,0 +1,45 @@
+import type { Game } from '../core/model/game.ts';
+import { GameId } from '../core/model/ids.ts';
+import { head } from '../core/model/record.ts';
+
+/** Keep a light ball crossing four arches of a bridge; whoever lets it fall walks round to the bank. */
+export const bridgeKeepers: Game = {
+  ...head('game', 1),
+  id: GameId.parse('bridge-keepers'),
+  title: 'Bridge keepers',
+  purpose: 'Send a light ball on with the open hand so that the next one can play it',
+  story:
+    'Four arches carry the lantern over the river. Whoever lets it drop walks back to the bank and waits for a turn at the first arch.',
+  attentionCall: 'Keepers? … Lantern low!',
+  stopSignal: '',
+  format: 'advance-court',
+  endRule: 'When the bout is over, on the whistle',
+  restartRule: 'The last arch starts every rally to the first',
+  outRule: 'A ball that leaves the bridge is fetched by the one who sent it, at a walk',
+  tieRule: 'Two who do not agree play it again',
+  calmDown: 'Catch and pass only, below the hip',
+  offences: [
+    { what: 'Hitting down hard at somebody near', consequence: 'A word', release: 'at once' },
+    { what: 'Arguing on after the second try', consequence: 'The rally goes to the line', release: 'next rally' },
+  ],
+  questions: ['How did you make it easy for the next one?', 'What did you watch while you stood in line?'],
+  bands: {
+    'pre-k': { positions: 3, bouts: 1, contact: 'catch' },
+    'k-1': { positions: 3, bouts: 1 },
+    '2-3': { lineTask: 'Count the passes aloud together' },
+    '4-5': {},
+    '6-8': { chain: 'names' },
+    '9-12': { bounces: 1, rehearseSeconds: 30 },
+  },
+  setup: {
+    court: 'Bridge',
+    objects: ['light ball', 'soft ball', 'scarf'],
+    markers: { gearKind: 'floor spot', count: 4 },
+    task: 'Keep the lantern crossing: play it on into another arch',
+    start: 'A gentle underhand send',
+    errors: ['It bounces once more than allowed in your arch', 'You send it off the bridge', 'You hold it longer than a breath'],
+    cues: ['Open hand, soft wrist', 'Feet first, then the hand'],
+    easier: 'One bounce more, or catch and pass',
+    harder: 'Other hand only',
+  },
+};

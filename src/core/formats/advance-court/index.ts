@@ -1,0 +1,44 @@
+import { defineFormat } from '../format.ts';
+import { courtBoard, courtResults } from './board.ts';
+import { courtCard } from './card.ts';
+import { courtChecks } from './checks.ts';
+import { courtForecast } from './forecast.ts';
+import { courtGear } from './gear.ts';
+import { courtGroups } from './group.ts';
+import { courtLayout } from './layout.ts';
+import { courtPlay } from './play.ts';
+import { advanceSettings } from './settings.ts';
+import { AdvanceCourtGame, AdvanceCourtValues } from './setup.ts';
+import { courtPlays, courtSpan, courtTimeline } from './timeline.ts';
+import { courtWays } from './ways.ts';
+
+/** Courts of k ranked places: an error sends its maker to the end of the line, those below move up, the line's head comes in at 1. */
+export const advanceCourt = defineFormat({
+  id: 'advance-court',
+  parseSetup: (setup) => AdvanceCourtGame.parse(setup),
+  settings: advanceSettings,
+  parseValues(values) {
+    const parsed = AdvanceCourtValues.safeParse(values);
+    if (parsed.success) return { ok: true, values: parsed.data };
+    const issue = parsed.error.issues[0];
+    return { ok: false, key: String(issue.path[0]), code: issue.code === 'custom' ? issue.message : issue.code };
+  },
+  group: courtGroups,
+  layout: courtLayout,
+  // Nobody moves between courts: a new bout starts where the last one ended.
+  pace: () => ({ moveSeconds: 0, walkM: 0 }),
+  span: courtSpan,
+  timeline: courtTimeline,
+  plays: (_, draft, timeline) => courtPlays(draft, timeline),
+  gear: courtGear,
+  calls: () => [],
+  checks: courtChecks,
+  ways: courtWays,
+  clearance: (context) => ({ metres: context.wallClearanceM, running: false, runM: 0 }),
+  card: courtCard,
+  play: courtPlay,
+  forecast: courtForecast,
+  board: courtBoard,
+  results: courtResults,
+  clockEvents: () => [],
+});

@@ -1,0 +1,39 @@
+import { unitsInRows } from '../../arrange/grid.ts';
+import { remembered } from '../../geometry/remembered.ts';
+import type { Piece } from '../../model/piece.ts';
+import { roomArea } from '../../model/room.ts';
+import type { Draft } from '../format.ts';
+import { type CourtContext, courtUnit } from './group.ts';
+import type { AdvanceCourtValues } from './setup.ts';
+
+const rows = remembered(unitsInRows);
+
+/** Courts in rows, each with its waiting line along the lower edge, clear of the court by the chosen gap. */
+export function courtLayout(context: CourtContext, groups: string[][]): Pick<Draft<AdvanceCourtValues>, 'pieces' | 'unplaced'> {
+  const { values, room, wallClearanceM, placed } = context;
+  const { lineM, ...unit } = courtUnit(context);
+  const spots = rows(roomArea(room, wallClearanceM), unit, groups.length);
+  const all = groups.map((members, i) => {
+    const id = `court-${i + 1}`;
+    const at = placed[id] ?? (i < spots.length ? { x: spots[i].x, y: spots[i].y } : undefined);
+    return { id, number: i + 1, title: context.setup.court, at, cells: Math.max(2, Math.min(values.positions, members.length)) };
+  });
+  const pieces = all.flatMap(({ at, ...c }): Piece[] =>
+    at
+      ? [
+          {
+            ...c,
+            piece: 'court',
+            x: at.x,
+            y: at.y,
+            width: unit.width,
+            depth: unit.depth,
+            lineM,
+            turned: 0,
+            pinned: placed[c.id] !== undefined,
+          },
+        ]
+      : [],
+  );
+  return { pieces, unplaced: all.filter((c) => !c.at).map(({ id, number, title }) => ({ id, number, title })) };
+}

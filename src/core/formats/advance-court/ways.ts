@@ -1,0 +1,44 @@
+import type { Edit } from '../../model/edit.ts';
+import type { FixIdea } from '../../model/finding.ts';
+import type { BlockWays, Draft } from '../format.ts';
+import { idea, levelGroups, setting } from '../ideas.ts';
+import { courtGear } from './gear.ts';
+import type { CourtContext } from './group.ts';
+import type { AdvanceCourtValues } from './setup.ts';
+
+/** Another number of courts; groups dealt for the old number are given back to fit. */
+const courts = (context: CourtContext, count: number): Edit[] => [
+  setting(context, 'groups', count),
+  ...(context.storedGroups ? levelGroups(context).edits : []),
+];
+
+/** One to three courts more. */
+export function moreCourts(context: CourtContext, now: number): FixIdea[] {
+  return [1, 2, 3]
+    .filter((more) => now + more <= 12 && (now + more) * 2 <= context.players.length)
+    .map((more) => idea('courts', { count: now + more }, ...courts(context, now + more)));
+}
+
+/** One to three courts less. */
+export function fewerCourts(context: CourtContext, now: number): FixIdea[] {
+  return [1, 2, 3].filter((less) => now - less >= 1).map((less) => idea('courts', { count: now - less }, ...courts(context, now - less)));
+}
+
+/** What the whole lesson may ask an advance court for: time by fewer or more bouts, gear by another object or fewer courts. */
+export function courtWays(context: CourtContext, draft: Draft<AdvanceCourtValues>): BlockWays {
+  const { bouts, rehearseSeconds, object, workSeconds } = context.values;
+  const shorter: FixIdea[] = [];
+  if (rehearseSeconds > 0) shorter.push(idea('skip-rehearsal', { seconds: rehearseSeconds }, setting(context, 'rehearseSeconds', 0)));
+  if (workSeconds !== undefined) shorter.push(idea('let-fit-decide', {}, setting(context, 'workSeconds', null)));
+  for (let fewer = bouts - 1; fewer >= 1; fewer--)
+    shorter.push(idea('bouts', { count: fewer }, setting(context, 'bouts', fewer), setting(context, 'rehearseSeconds', 0)));
+  const longer = bouts < 4 ? [idea('bouts', { count: bouts + 1 }, setting(context, 'bouts', bouts + 1))] : [];
+  const stock = (kind: string) => context.cupboard.filter((g) => g.gearKind === kind).reduce((sum, g) => sum + g.count, 0);
+  const now = draft.groups.length;
+  const others = context.setup.objects
+    .filter((o) => o !== object && stock(o) >= now)
+    .map((to) => idea('play-with', { to }, setting(context, 'object', to)));
+  const kinds = new Set(courtGear(context, draft).map((n) => n.gearKind));
+  const gear = Object.fromEntries([...kinds].map((kind) => [kind, [...(kind === object ? others : []), ...fewerCourts(context, now)]]));
+  return { shorter, longer, gear };
+}

@@ -1,0 +1,93 @@
+import type { FormatWords } from '../formatWords.ts';
+import { duration, many } from '../speak.ts';
+
+type Data = Record<string, unknown>;
+const n = (d: Data, key: string) => Number(d[key]);
+const t = (d: Data, key: string) => String(d[key] ?? '');
+const s = (count: number, word: string) => `${count} ${word}${count === 1 ? '' : 's'}`;
+const percent = (share: number) => `${Math.round(share * 100)} %`;
+
+export const advanceCourtWords: FormatWords = {
+  name: 'Advance court',
+  settings: {
+    positions: { label: 'Places on a court' },
+    object: { label: 'Played with' },
+    bounces: { label: 'Bounces allowed' },
+    contact: { label: 'Contact', options: { strike: 'strike it on', catch: 'catch and pass' } },
+    chain: {
+      label: 'Said at every contact',
+      options: { none: 'nothing', names: 'a word of the theme, none twice', spell: 'the next letter' },
+    },
+    stopSignal: { label: 'Stop signal', solved: "the school's" },
+    bouts: { label: 'Bouts' },
+    workSeconds: { label: 'A bout', solved: 'fills the period' },
+    breakSeconds: { label: 'Break between bouts' },
+    rehearseSeconds: { label: 'Rehearsal' },
+    resetSeconds: { label: 'Reset and count back' },
+    rallySeconds: { label: 'A rally, about' },
+    groups: { label: 'Courts', solved: 'short lines, within floor and gear' },
+    lineTask: { label: 'Task in the line' },
+    courtM: { label: 'Court, side' },
+    lineGapM: { label: 'Line clear of the court' },
+    gapM: { label: 'Gap between courts' },
+  },
+  segments: { rehearse: 'Rehearse a slow rally', work: 'Rallies', break: 'Break', reset: 'Reset and count back' },
+  unit: 'court',
+  board: { courts: 'Courts', top: 'Rallies at the top place', count: 'rallies', waits: 'In line', nobody: 'Nobody waits' },
+  summary: (v, rounds, work, _, places) =>
+    `${s(places, 'court')} · ${s(rounds, 'bout')} of ${duration(work)} · ${t(v, 'positions')} places`,
+  card: {
+    task: (d) => ['Task', t(d, 'text')],
+    object: (d) => ['With', `one ${t(d, 'gearKind')} a court`],
+    start: (d) => ['Start', `${t(d, 'text')}; from place ${n(d, 'positions')} to place 1`],
+    cue: (d) => ['Look for', t(d, 'text')],
+    'contact-strike': () => ['Contact', 'Strike it on with the open hand'],
+    'contact-catch': () => ['Contact', 'Catch it, then pass it on'],
+    bounces: (d) => ['Bounces', n(d, 'count') === 0 ? 'None' : `At most ${n(d, 'count')} in your place`],
+    error: (d) => ['An error', t(d, 'text')],
+    after: () => ['After an error', 'To the end of the line; those below move up one, the first in line comes in at 1'],
+    'chain-names': () => ['Say', 'A word of the theme at every contact, none twice'],
+    'chain-spell': () => ['Say', 'The next letter at every contact'],
+    line: (d) => ['In line', t(d, 'text')],
+    easier: (d) => ['Easier', t(d, 'text')],
+    harder: (d) => ['Harder', t(d, 'text')],
+    stop: (d) => ['Stop signal', t(d, 'text')],
+  },
+  findings: {
+    'court-waiting': (d) => ({
+      what: `Waiting ${percent(n(d, 'share'))} at the courts`,
+      why: t(d, 'task')
+        ? `In line with a task: ${t(d, 'task')}. Up to ${duration(n(d, 'seconds'))} there.`
+        : `${n(d, 'largest')} at a court of ${n(d, 'positions')}: up to ${duration(n(d, 'seconds'))} in line. House limits: 30 %, 30 s.`,
+    }),
+    'court-too-few': (d) => ({
+      what: `${s(n(d, 'lonely'), 'court')} without a rally`,
+      why: `${n(d, 'playing')} students on ${s(n(d, 'courts'), 'court')}: a rally needs two.`,
+    }),
+    'courts-uneven': (d) => ({
+      what: `Courts of ${n(d, 'least')} and of ${n(d, 'most')}`,
+      why: 'Those on the fuller court stand in line more often.',
+    }),
+    'court-does-not-fit': (d) => ({
+      what: `${n(d, 'placed')} of ${s(n(d, 'wanted'), 'court')} fit on the floor`,
+      why: `Each takes ${t(d, 'sizeWords')} with its line, clear of walls, doors and posts.`,
+    }),
+    'line-too-near': (d) => ({
+      what: `The line stands ${t(d, 'gapWords')} from play`,
+      why: `Who steps back for the ball steps into it: ${t(d, 'spacingWords')} clear (house figure, local rules decide).`,
+    }),
+    'line-too-short': (d) => ({
+      what: `${n(d, 'longest')} in a line with room for ${n(d, 'holds')}`,
+      why: 'The rest would stand behind the next court.',
+    }),
+  },
+  fixes: {
+    courts: (d) => s(n(d, 'count'), 'court'),
+    'line-task': (d) => `Give the line a task (${percent(n(d, 'share'))} idle → 0 %)`,
+    'close-courts': (d) => `Courts ${t(d, 'gapWords')} apart`,
+    'smaller-courts': (d) => `Courts of ${t(d, 'spacingWords')}`,
+    'move-line': (d) => `Line ${t(d, 'gapWords')} from the court`,
+    bouts: (d) => s(n(d, 'count'), 'bout'),
+    'play-with': (d) => `Play with ${many(t(d, 'to'))}`,
+  },
+};
