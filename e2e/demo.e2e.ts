@@ -17,9 +17,9 @@ beforeAll(async () => {
   });
 });
 afterAll(async () => {
-  expect(screen.errors).toEqual([]);
   await chrome.close();
   await app.stop();
+  expect(screen.errors).toEqual([]);
 });
 
 const open = async (path: string, width = 1280, height = 800) => {

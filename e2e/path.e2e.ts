@@ -15,9 +15,9 @@ beforeAll(async () => {
   await screen.page.goto(app.base);
 });
 afterAll(async () => {
-  expect(screen.errors).toEqual([]);
   await chrome.close();
   await app.stop();
+  expect(screen.errors).toEqual([]);
 });
 
 const GIVEN = [

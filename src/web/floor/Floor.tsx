@@ -152,8 +152,9 @@ function Drawing({ room, game, round, rings, selected, units, onSelect, onPlace,
         const piece = pieces[at];
         if (!piece) return null;
         const c = middle(piece);
-        const x = scale.x(piece.x + piece.width) - 46;
-        const y = c.y + (piece.depth * scale.k) / 2 - 40;
+        // A court's pennant flies at its upper corner: its cells and its line are people's.
+        const x = scale.x(piece.x + piece.width) - (piece.cells ? 30 : 46);
+        const y = piece.cells ? scale.y(piece.y + piece.depth) - 30 : c.y + (piece.depth * scale.k) / 2 - 40;
         return (
           <g
             key={`group-${g}`}

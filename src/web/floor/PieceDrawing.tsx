@@ -43,6 +43,9 @@ export function PieceDrawing({ piece, scale, index, count, selected, label, hand
   const width = piece.width * scale.k;
   const height = piece.depth * scale.k;
   const line = (piece.lineM ?? 0) * scale.k;
+  // A court's number and name stand in the gap before its waiting line, its cells are not written over.
+  const head = piece.cells ? y + height - line - 4 : y;
+  const waiting = piece.cells ? Math.max(0, count - piece.cells) : 0;
   const small = scale.k < 31;
   const left = x + 14 + String(piece.number).length * (small ? 13 : 15);
   const letters = Math.floor((x + width - left - 3) / (small ? 5.6 : 6.5));
@@ -99,7 +102,7 @@ export function PieceDrawing({ piece, scale, index, count, selected, label, hand
         {piece.pinned && <path d={`M${x + width - 13} ${y}h13v13z`} fill="var(--color-ink)" />}
         <text
           x={x + (small ? 7 : 9)}
-          y={y + (small ? 24 : 27)}
+          y={head + (small ? 24 : 27)}
           fontSize={small ? 22 : 26}
           fontFamily="var(--font-head)"
           fontWeight="700"
@@ -109,7 +112,7 @@ export function PieceDrawing({ piece, scale, index, count, selected, label, hand
         </text>
         <text
           x={left}
-          y={y + (small ? 20 : 23)}
+          y={head + (small ? 20 : 23)}
           fontSize={small ? 12.5 : 14}
           fontFamily="var(--font-head)"
           fontWeight="620"
@@ -117,6 +120,17 @@ export function PieceDrawing({ piece, scale, index, count, selected, label, hand
         >
           {title}
         </text>
+        {Array.from({ length: waiting }, (_, i) => (
+          <circle
+            key={`line-${i + 1}`}
+            cx={x + 12 + i * Math.min(13, (width - 66) / Math.max(1, waiting - 1))}
+            cy={y + height - line * 0.225}
+            r="5"
+            fill="white"
+            stroke="var(--color-ink)"
+            strokeWidth="1.5"
+          />
+        ))}
         {height > 70 &&
           !piece.cells &&
           dotsFor(count, width).map((d) => (

@@ -25,14 +25,15 @@ function waitingChecks(context: CourtContext, draft: CourtDraft): Noticed[] {
   const seconds = longest * rallySeconds;
   if (share <= HOUSE_LIMITS.waitingShare && seconds <= HOUSE_LIMITS.sittingOutSeconds) return [];
   const now = draft.groups.length;
+  const more = moreCourts(context, now);
   const task = idea('line-task', { task: LINE_TASK, share }, setting(context, 'lineTask', LINE_TASK));
   return [
     {
-      code: 'court-waiting',
+      code: lineTask ? 'court-line-works' : 'court-waiting',
       weight: lineTask ? 'note' : 'caution',
-      at: { block: context.blockId, piece: `court-${sizes.indexOf(longest + positions) + 1}` },
+      at: { block: context.blockId, piece: 'court-1' },
       data: { share, seconds, largest: Math.max(0, ...sizes), positions, courts: now, task: lineTask },
-      ideas: lineTask ? [] : [...moreCourts(context, now), task],
+      ideas: lineTask ? [] : [...more.slice(0, 1), task, ...more.slice(1)],
     },
   ];
 }

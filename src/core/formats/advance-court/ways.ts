@@ -12,9 +12,9 @@ const courts = (context: CourtContext, count: number): Edit[] => [
   ...(context.storedGroups ? levelGroups(context).edits : []),
 ];
 
-/** One to three courts more. */
+/** One to four courts more. */
 export function moreCourts(context: CourtContext, now: number): FixIdea[] {
-  return [1, 2, 3]
+  return [1, 2, 3, 4]
     .filter((more) => now + more <= 12 && (now + more) * 2 <= context.players.length)
     .map((more) => idea('courts', { count: now + more }, ...courts(context, now + more)));
 }

@@ -56,9 +56,11 @@ export const advanceCourtWords: FormatWords = {
   findings: {
     'court-waiting': (d) => ({
       what: `Waiting ${percent(n(d, 'share'))} at the courts`,
-      why: t(d, 'task')
-        ? `In line with a task: ${t(d, 'task')}. Up to ${duration(n(d, 'seconds'))} there.`
-        : `${n(d, 'largest')} at a court of ${n(d, 'positions')}: up to ${duration(n(d, 'seconds'))} in line. House limits: 30 %, 30 s.`,
+      why: `${n(d, 'largest')} at a court of ${n(d, 'positions')}: up to ${duration(n(d, 'seconds'))} in line. House limits: 30 %, 30 s.`,
+    }),
+    'court-line-works': (d) => ({
+      what: `In line ${percent(n(d, 'share'))} of the time, with a task`,
+      why: `${t(d, 'task')}. Up to ${duration(n(d, 'seconds'))} there.`,
     }),
     'court-too-few': (d) => ({
       what: `${s(n(d, 'lonely'), 'court')} without a rally`,

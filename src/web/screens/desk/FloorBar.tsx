@@ -73,12 +73,16 @@ export function FloorBar({ game, round, onRound, walking, onWalk, piece, units, 
             >
               ›
             </button>
-            <button type="button" className="btn btn-tape flex shrink-0 items-center gap-2" onClick={onWalk}>
-              <Footprints size={16} aria-hidden="true" /> {walking ? 'Stand still' : 'Walk it through'}
-            </button>
-            <span className="hidden text-muted @[800px]:inline">
-              longest move {units.say(game.walkM)}, {game.moveSeconds} s
-            </span>
+            {game.moveSeconds > 0 && (
+              <>
+                <button type="button" className="btn btn-tape flex shrink-0 items-center gap-2" onClick={onWalk}>
+                  <Footprints size={16} aria-hidden="true" /> {walking ? 'Stand still' : 'Walk it through'}
+                </button>
+                <span className="hidden text-muted @[800px]:inline">
+                  longest move {units.say(game.walkM)}, {game.moveSeconds} s
+                </span>
+              </>
+            )}
           </>
         )
       )}

@@ -11,7 +11,7 @@ interface Props {
 
 /** Every court with its places in rank order, the top first: one tap on the one it happened to, then who waits. */
 export function CourtCards({ courts, names, words, onAct }: Props) {
-  const columns = courts.length > 6 ? 'grid-cols-4' : courts.length > 2 ? 'grid-cols-3' : 'grid-cols-2';
+  const columns = courts.length > 6 ? 'grid-cols-4' : courts.length > 4 ? 'grid-cols-3' : 'grid-cols-2';
   return (
     <ul
       className={`grid min-h-0 flex-1 auto-rows-fr gap-3 overflow-auto max-[900px]:flex-none max-[900px]:grid-cols-2 max-[600px]:grid-cols-1 ${columns}`}
@@ -23,7 +23,7 @@ export function CourtCards({ courts, names, words, onAct }: Props) {
             <Pennant index={court.group} width={36} light />
             <span className="wide text-[26px] leading-none">{court.group + 1}</span>
             <span className="ml-auto text-sm text-[#c3ccd6]">
-              {court.count} {words.count}
+              {words.count}: {court.count}
             </span>
           </div>
           <ol
