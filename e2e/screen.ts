@@ -161,6 +161,8 @@ export class Screen {
       const real = Date.now.bind(Date);
       const born = real();
       Date.now = () => Math.round(born + (real() - born) * times);
+      const steady = performance.now.bind(performance);
+      performance.now = () => steady() * times;
     }, speed);
   }
 }

@@ -5,6 +5,7 @@ import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 import { ZodError } from 'zod';
 import type { Database } from './database.ts';
+import { type Journal, NO_JOURNAL } from './journal.ts';
 import { Problem } from './problem.ts';
 import { classRoutes } from './routes/classes.ts';
 import { factRoutes } from './routes/facts.ts';
@@ -24,7 +25,7 @@ const answerProblem: ErrorRequestHandler = (error, _req, res, _next) => {
 };
 
 /** The whole server as an express app: the interface under /api, the built web beside it. `now` is the only clock it has. */
-export function makeApp(db: Database, options: { webDir?: string; now: () => number }): Express {
+export function makeApp(db: Database, options: { webDir?: string; now: () => number; journal?: Journal }): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(compression());
@@ -46,7 +47,7 @@ export function makeApp(db: Database, options: { webDir?: string; now: () => num
     }),
   );
   app.use('/api', express.json({ limit: '512kb', strict: true }));
-  app.use('/api', factRoutes(db), classRoutes(db), planRoutes(db), runRoutes(db, options.now));
+  app.use('/api', factRoutes(db), classRoutes(db), planRoutes(db), runRoutes(db, options.now, options.journal ?? NO_JOURNAL));
   app.get('/api/health', (_req, res) => void res.json({ ok: true }));
   app.use('/api', (_req, res) => void res.status(404).json({ code: 'unknown-route', issues: [] }));
   const { webDir } = options;

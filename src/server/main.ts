@@ -3,6 +3,7 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { makeApp } from './app.ts';
 import { databaseThere, FolderProblem, openDatabase } from './database.ts';
+import { openJournal } from './journal.ts';
 import { lockFolder } from './lock.ts';
 import { seedDemo, seedDemoDay, seedSchool } from './seed.ts';
 
@@ -28,7 +29,7 @@ async function start(): Promise<void> {
   const port = portFrom(process.env.PORT);
   const release = await lockFolder(dataDir);
   const dbFolder = path.join(dataDir, 'db');
-  if (fresh && demo) rmSync(dbFolder, { recursive: true, force: true });
+  if (fresh && demo) for (const old of [dbFolder, path.join(dataDir, 'runs.jsonl')]) rmSync(old, { recursive: true, force: true });
   const first = !databaseThere(dbFolder);
   if (first) console.log(`Making a new database in ${dataDir} …`);
   const { db, close } = await openDatabase(dataDir);
@@ -37,10 +38,12 @@ async function start(): Promise<void> {
     await seedSchool(db);
     if (demo) await seedDemoDay(db, new Date());
   }
-  const server = makeApp(db, { webDir: path.join(root, 'dist/web'), now }).listen(port, '127.0.0.1');
+  const journal = await openJournal(dataDir, db);
+  const server = makeApp(db, { webDir: path.join(root, 'dist/web'), now, journal }).listen(port, '127.0.0.1');
   const stop = async (code: number) => {
     server.closeAllConnections?.();
     server.close();
+    await journal.close();
     await close();
     await release();
     process.exit(code);

@@ -10,6 +10,8 @@ export interface FormatWords {
   unit: string;
   board: Record<string, string>;
   summary(values: Data, rounds: number, workSeconds: number, moveSeconds: number, places: number): string;
+  /** What happened, for the list of corrections; `play` is the event's court, from 0. */
+  events: Record<string, (data: Data, play: number) => string>;
   card: Record<string, (data: Data) => [label: string, text: string]>;
   findings: Record<string, (data: Data) => { what: string; why: string }>;
   fixes: Record<string, (data: Data) => string>;

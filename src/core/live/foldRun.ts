@@ -17,6 +17,8 @@ export interface RanStep {
   step: number;
   from: number;
   until: number;
+  /** Wall clock at its start, ms. */
+  wall: number;
 }
 
 export interface RunState {
@@ -50,13 +52,33 @@ export function stepsOf(plan: RunPlan): RunStep[] {
   return plan.blocks.flatMap((block, i) => block.segments.map((segment) => ({ block: i, segment, seconds: segment.until - segment.at })));
 }
 
-/** The events that still hold: struck ones and strikes left out. */
-export function effective(events: readonly RunEvent[]): RunEvent[] {
+/** The events that are not struck, in the order they were stored; strikes themselves left out. */
+function held(events: readonly RunEvent[]): RunEvent[] {
   const struck = new Set(events.flatMap((e) => (e.type === 'strike' ? [e.target as string] : [])));
   return events.filter((e) => e.type !== 'strike' && !struck.has(e.id));
 }
 
-const UNDOABLE = ['pause', 'resume', 'skip', 'adjust', 'play', 'count'];
+/**
+ * The events that still hold, corrections resolved: struck ones and strikes left out, replaced ones as they were replaced last,
+ * late additions where they really happened.
+ */
+export function effective(events: readonly RunEvent[]): RunEvent[] {
+  const still = held(events);
+  const replaced = new Map(still.flatMap((e) => (e.type === 'replace' ? [[e.target as string, e.event] as const] : [])));
+  const told: RunEvent[] = [];
+  for (const event of still) {
+    if (event.type === 'replace') continue;
+    const play = event.type === 'play' && replaced.has(event.id) ? { ...event, event: replaced.get(event.id)! } : event;
+    if (play.type === 'play' && play.since !== undefined) {
+      const since = play.since;
+      const before = told.findIndex((e) => e.at > since);
+      told.splice(before < 0 ? told.length : before, 0, { ...play, at: since });
+    } else told.push(play);
+  }
+  return told;
+}
+
+const UNDOABLE = ['pause', 'resume', 'skip', 'adjust', 'play', 'count', 'replace'];
 
 /**
  * Where a run stands at `now`: the log folded over the frozen plan. The clock is the start plus pauses; steps follow one
@@ -72,6 +94,7 @@ export function foldRun(plan: RunPlan, startedAt: number, log: readonly RunEvent
   const state = {
     step: 0,
     from: 0,
+    fromWall: startedAt,
     length: (steps[0]?.seconds ?? 0) * 1000,
     active: 0,
     wall: startedAt,
@@ -83,13 +106,14 @@ export function foldRun(plan: RunPlan, startedAt: number, log: readonly RunEvent
   const enter = (step: number, at: number) => {
     state.step = step;
     state.from = at;
+    state.fromWall = startedAt + at + state.pausedMs;
     state.length = (steps[step]?.seconds ?? 0) * 1000;
     if (steps[step]) blockFrom[steps[step].block] ??= at;
   };
   const inBlock = (block: number, at: number) => Math.max(0, (at - (blockFrom[block] ?? at)) / 1000);
   const leave = (at: number) => {
     const { block, segment } = steps[state.step];
-    ran.push({ step: state.step, from: state.from, until: at });
+    ran.push({ step: state.step, from: state.from, until: at, wall: state.fromWall });
     const { game, id } = plan.blocks[block];
     if (!game) return;
     for (const event of formatOf(game.format).clockEvents(segment, game.rounds.length))
@@ -135,7 +159,7 @@ export function foldRun(plan: RunPlan, startedAt: number, log: readonly RunEvent
     } else if (event.type === 'count') counts[event.gearKind] = event.counted;
     else if (event.type === 'note') notes.push(event.text);
     else if (event.type === 'end') {
-      if (steps.length) ran.push({ step: state.step, from: state.from, until: state.active });
+      if (steps.length) ran.push({ step: state.step, from: state.from, until: state.active, wall: state.fromWall });
       state.ended = true;
     }
   }
@@ -158,6 +182,6 @@ export function foldRun(plan: RunPlan, startedAt: number, log: readonly RunEvent
     plays: Object.fromEntries(folded),
     counts,
     notes,
-    undoable: events.filter((e) => UNDOABLE.includes(e.type)),
+    undoable: held(log).filter((e) => UNDOABLE.includes(e.type)),
   };
 }

@@ -31,7 +31,7 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
   const running =
     state.ended || !state.steps.length
       ? []
-      : [{ step: state.step, from: state.activeMs - (state.lengthMs - state.remainingMs), until: state.activeMs }];
+      : [{ step: state.step, from: state.activeMs - (state.lengthMs - state.remainingMs), until: state.activeMs, wall: 0 }];
   const ran = [...state.ran, ...running];
   const blocks = plan.blocks.map((block, b) => {
     const mine = ran.filter((r) => state.steps[r.step].block === b);

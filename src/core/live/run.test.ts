@@ -121,6 +121,35 @@ describe('a run, its play', () => {
   });
 });
 
+describe('a run, corrections', () => {
+  const inFirst = secondsTo(firstWork) + 10;
+  const inSecond = secondsTo(firstWork + 2) + 10;
+  const scores = (log: RunEvent[], seconds = inSecond + 30) => at(seconds, log).plays[gameId][0].view.scores;
+
+  it('replaces an event by another, and back when the replacing is struck', () => {
+    const plus = points(inFirst, 2, 1);
+    const replace = event('replace', inSecond, { target: plus.id, event: { type: 'points', group: 3, points: 2 } });
+    expect(scores([plus, replace])).toMatchObject({ 'group-3': 0, 'group-4': 2 });
+    expect(scores([plus, replace, event('strike', inSecond + 1, { target: replace.id })])).toMatchObject({ 'group-3': 1, 'group-4': 0 });
+    const again = event('replace', inSecond + 2, { target: plus.id, event: { type: 'points', group: 3, points: 5 } });
+    expect(scores([plus, replace, again])).toMatchObject({ 'group-4': 5 });
+  });
+
+  it('knows by the wall when each step began, holds before it counted', () => {
+    const log = [event('pause', 10), event('resume', 70)];
+    const { ran } = at(secondsTo(2) + 65, log);
+    expect(ran.map((r) => r.wall - START)).toEqual([0, (secondsTo(1) + 60) * 1000]);
+  });
+
+  it('puts a late addition where it happened, as if it had been sent then', () => {
+    const then = START + inFirst * 1000;
+    const late = event('play', inSecond, { blockId: gameId, since: then, event: { type: 'points', group: 1, points: 1 } });
+    expect(scores([late])).toEqual(scores([points(inFirst, 1)]));
+    const unscored = event('play', inSecond, { blockId: gameId, since: then, event: { type: 'points', group: 0, points: 1 } });
+    expect(at(inSecond + 5, [unscored]).plays[gameId][0].refused.map((f) => f.code)).toEqual(['not-allowed']);
+  });
+});
+
 describe('a run in the logbook', () => {
   const run = Run.parse({
     ...head('run', 2),

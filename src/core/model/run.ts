@@ -5,6 +5,8 @@ import { note, whole } from './text.ts';
 
 const base = { id: EventId, at: z.number().int().min(0).max(9e15) };
 
+const playEvent = z.looseObject({ type: z.string().min(1).max(40) });
+
 /** What may happen in a run. `at`: wall clock, milliseconds. Corrections are events too. */
 export const RunEvent = z.discriminatedUnion('type', [
   z.object({ ...base, type: z.literal('pause') }),
@@ -12,16 +14,19 @@ export const RunEvent = z.discriminatedUnion('type', [
   /** On to the next step now. */
   z.object({ ...base, type: z.literal('skip') }),
   z.object({ ...base, type: z.literal('adjust'), seconds: z.number().int().min(-600).max(600) }),
-  /** `play`: which of the block's plays; the first where not given. */
+  /** `play`: which of the block's plays; the first where not given. `since`: a late addition, when it really happened. */
   z.object({
     ...base,
     type: z.literal('play'),
     blockId: BlockId,
     play: whole(0, 99).optional(),
-    event: z.looseObject({ type: z.string().min(1).max(40) }),
+    since: z.number().int().min(0).max(9e15).optional(),
+    event: playEvent,
   }),
   z.object({ ...base, type: z.literal('count'), gearKind: z.string().min(1).max(40), counted: whole(0, 999) }),
   z.object({ ...base, type: z.literal('strike'), target: EventId }),
+  /** The target play event counts as this one instead. */
+  z.object({ ...base, type: z.literal('replace'), target: EventId, event: playEvent }),
   z.object({ ...base, type: z.literal('note'), text: note(2000) }),
   z.object({ ...base, type: z.literal('end') }),
 ]);

@@ -8,11 +8,17 @@ import { head } from '../../core/model/record.ts';
 import { Run, RunEvent } from '../../core/model/run.ts';
 import type { Database } from '../database.ts';
 import { type DeskInput, readDeskById } from '../deskInput.ts';
+import type { Journal } from '../journal.ts';
 import { Problem, readInput } from '../problem.ts';
 import { runRecords } from '../repositories/index.ts';
 import { appendRunEvents, readRunLog } from '../repositories/runLog.ts';
 import { bodyOf, idParam, newId, route } from './route.ts';
 
+const Watch = z.object({
+  window: z.string().regex(/^[A-Za-z0-9]{4,40}$/, { message: 'characters' }),
+  take: z.boolean().optional(),
+  known: z.number().int().min(0).max(1e6),
+});
 const NewRun = z.object({ periodId: PeriodId });
 const Events = z.object({ events: z.array(RunEvent).min(1, { message: 'empty' }).max(500, { message: 'too-many' }) });
 
@@ -34,12 +40,31 @@ export function newRun(desk: DeskInput, now: number): Run {
   });
 }
 
-export function runRoutes(db: Database, now: () => number): Router {
+/** Seconds without a sign of life after which another window may lead. */
+const LEASE_MS = 4_000;
+
+export function runRoutes(db: Database, now: () => number, journal: Journal): Router {
   const router = Router();
+  const leads = new Map<string, { window: string; at: number }>();
+  const queue = new Map<string, Promise<unknown>>();
+  /** One after another for one run, so that the journal and the database see the same order. */
+  const inOrder = <T>(runId: string, work: () => Promise<T>): Promise<T> => {
+    const next = (queue.get(runId) ?? Promise.resolve()).then(work, work);
+    queue.set(
+      runId,
+      next.catch(() => undefined),
+    );
+    return next;
+  };
   route(router, 'post', '/runs', async (req) => {
     const { periodId } = readInput(NewRun, bodyOf(req));
-    const open = (await runRecords.list(db)).find((r) => r.periodId === periodId && r.endedAt === null);
-    return open ?? runRecords.add(db, newRun(await readDeskById(db, periodId), now()));
+    return inOrder(`period ${periodId}`, async () => {
+      const open = (await runRecords.list(db)).find((r) => r.periodId === periodId && r.endedAt === null);
+      if (open) return open;
+      const run = newRun(await readDeskById(db, periodId), now());
+      await journal.append({ kind: 'run', run });
+      return runRecords.add(db, run);
+    });
   });
   route(router, 'get', '/runs', async () => {
     const all = await runRecords.list(db);
@@ -59,10 +84,26 @@ export function runRoutes(db: Database, now: () => number): Router {
   route(router, 'post', '/runs/:id/events', async (req) => {
     const run = await runRecords.get(db, idParam(req));
     const { events } = readInput(Events, bodyOf(req));
-    const log = await appendRunEvents(db, run.id, events);
-    const end = log.find((e) => e.type === 'end');
-    if (end && run.endedAt === null) await runRecords.put(db, { ...run, endedAt: end.at });
-    return { events: log, now: now() };
+    return inOrder(run.id, async () => {
+      const there = new Set((await readRunLog(db, run.id)).map((e) => e.id));
+      const fresh = events.filter((e) => !there.has(e.id));
+      if (fresh.length) await journal.append({ kind: 'events', runId: run.id, events: fresh });
+      const log = await appendRunEvents(db, run.id, fresh);
+      const end = log.find((e) => e.type === 'end');
+      const stored = await runRecords.get(db, run.id);
+      if (end && stored.endedAt === null) await runRecords.put(db, { ...stored, endedAt: end.at });
+      return { events: log, now: now() };
+    });
+  });
+  // A window says every second that it is there: the first one leads, others follow until they take the lead or it goes away.
+  route(router, 'post', '/runs/:id/watch', async (req) => {
+    const run = await runRecords.get(db, idParam(req));
+    const { window, take, known } = readInput(Watch, bodyOf(req));
+    const lead = leads.get(run.id);
+    const free = !lead || lead.window === window || Date.now() - lead.at > LEASE_MS;
+    if (free || take) leads.set(run.id, { window, at: Date.now() });
+    const log = await readRunLog(db, run.id);
+    return { leads: free || take === true, now: now(), events: log.length === known ? null : log };
   });
   return router;
 }

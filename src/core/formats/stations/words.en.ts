@@ -43,6 +43,10 @@ export const stationsWords: FormatWords = {
   segments: { 'walk-through': 'Walk round', rehearse: 'Rehearse the switch', work: 'Work', move: 'Move on', reset: 'Reset and count back' },
   unit: 'station',
   board: { points: 'Points' },
+  events: {
+    rotate: () => 'Groups move on',
+    points: (d) => `${n(d, 'points') > 0 ? '+' : '−'}${Math.abs(n(d, 'points'))} for group ${n(d, 'group') + 1}`,
+  },
   summary: (v, rounds, work, move) =>
     `${s(rounds, 'round')} of ${duration(work)} · move ${duration(move)}${Number(v.laps) > 1 ? ` · ${v.laps} laps` : ''}`,
   card: {

@@ -6,11 +6,14 @@ import type { BlockId } from '../../../core/model/ids.ts';
 import { formatWords, PHASE_WORDS } from '../../../core/words/en.ts';
 import { problemWords } from '../../api.ts';
 import { isTyping } from '../../parts/KeyHelp.tsx';
+import { useAwake } from '../../parts/useAwake.ts';
 import { Boards } from './Boards.tsx';
+import { Controls, Follows } from './Controls.tsx';
 import { EndLesson } from './EndLesson.tsx';
 import { SidePanels } from './SidePanels.tsx';
 import { sounds } from './sound.ts';
 import { type LiveRun, useRun } from './useRun.ts';
+import { WhatHappened } from './WhatHappened.tsx';
 import { WhatToSay } from './WhatToSay.tsx';
 
 /** Running a lesson, standing up: time left, who goes where, one big control. Dark while it runs; the whole surface changes once for a switch or a hold. */
@@ -39,6 +42,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
   const { plan, state, send } = run;
   const navigate = useNavigate();
   const [ending, setEnding] = useState(false);
+  const [listing, setListing] = useState(false);
   const [loud, setLoud] = useState(true);
   const [leaving, setLeaving] = useState(false);
   const step = state.steps[state.step];
@@ -75,6 +79,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
   }, []);
 
   // The logbook opens once the server has the end: nothing is left behind in this window.
+  useAwake(!state.ended);
   const gone = leaving && state.ended && run.waiting === 0;
   useEffect(() => {
     if (gone) navigate(`/logbook/${runId}`);
@@ -110,8 +115,11 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
           {bellIn > 0 ? `Bell in ${clockOf(bellIn)}` : `Bell was ${clockOf(-bellIn)} ago`}
         </span>
         <span role="status" className="whitespace-nowrap text-[#c3ccd6] max-[600px]:sr-only">
-          {run.waiting ? `${run.waiting} waiting to be saved` : 'All saved'}
+          {!run.online ? `Server away, ${run.waiting} kept here` : run.waiting ? `${run.waiting} waiting to be saved` : 'All saved'}
         </span>
+        <button type="button" className="head h-11 px-2 text-base whitespace-nowrap hover:underline" onClick={() => setListing(true)}>
+          What happened
+        </button>
         <button
           type="button"
           aria-label={loud ? 'Sound off' : 'Sound on'}
@@ -150,37 +158,13 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
             />
           </div>
           <WhatToSay block={block} segment={segment} last={round >= rounds - 1} upNow={upNow} />
-          <button
-            type="button"
-            className="wide mt-3 min-h-[88px] bg-paper text-center text-xl text-ink hover:bg-tint disabled:opacity-40"
-            disabled={state.ended}
-            onClick={hold}
-          >
-            {state.paused ? 'Go on' : 'Hold everything'}
-          </button>
-          <div className="mt-3 grid grid-cols-4 gap-2">
-            {(
-              [
-                ['− 10 s', () => send({ type: 'adjust', seconds: -10 }), '− 10 s: ten seconds less'],
-                ['+ 10 s', () => send({ type: 'adjust', seconds: 10 }), '+ 10 s: ten seconds more'],
-                ['Skip', () => send({ type: 'skip' }), 'Skip to the next step'],
-                ['Undo', run.undo, 'Undo the last tap'],
-              ] as const
-            ).map(([label, act, name]) => (
-              <button
-                key={label}
-                type="button"
-                aria-label={name}
-                className="head h-[52px] bg-ink-3 text-center text-base hover:bg-[#3a4a60] disabled:opacity-40"
-                disabled={state.ended || (label === 'Skip' && !nextStep) || (label === 'Undo' && !state.undoable.length)}
-                onClick={act}
-              >
-                {label}
-              </button>
-            ))}
-          </div>
+          {run.leads ? (
+            <Controls {...{ state, send, hold }} more={nextStep !== undefined} undo={run.undo} />
+          ) : (
+            <Follows onTake={run.takeLead} />
+          )}
         </section>
-        <section className="flex min-h-0 flex-col gap-3 max-[900px]:shrink-0" aria-label="Groups">
+        <section className="flex min-h-0 flex-col gap-3 max-[900px]:shrink-0" aria-label="Groups" inert={!run.leads}>
           {block?.game ? (
             <Boards
               block={block}
@@ -199,6 +183,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
           <SidePanels plan={plan} state={state} send={send} />
         </section>
       </div>
+      {listing && <WhatHappened run={run} onClose={() => setListing(false)} />}
       {ending && <EndLesson plan={plan} state={state} send={send} onClose={() => setEnding(false)} onEnded={leave} />}
     </main>
   );

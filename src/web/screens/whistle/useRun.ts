@@ -4,6 +4,7 @@ import { foldRun, type RunState } from '../../../core/live/foldRun.ts';
 import { planOf, type RunPlan } from '../../../core/live/runPlan.ts';
 import type { RunEvent } from '../../../core/model/run.ts';
 import { call, freshId, type RunData } from '../../api.ts';
+import { RunClock } from './runClock.ts';
 
 type Sent = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'id' | 'at'> : never) : never;
 
@@ -13,9 +14,16 @@ export interface LiveRun {
   startedAt: number;
   now: number;
   state: RunState;
+  /** Everything stored or waiting, in order. */
+  log: RunEvent[];
   waiting: number;
+  /** False while the server does not answer. */
+  online: boolean;
+  /** False while another window runs this lesson: this one shows what happens there. */
+  leads: boolean;
   send(event: Sent): void;
   undo(): void;
+  takeLead(): void;
 }
 
 const kept = (runId: string) => `side-court-run-${runId}`;
@@ -26,11 +34,20 @@ const readKept = (runId: string): RunEvent[] => {
     return [];
   }
 };
-/** Milliseconds between two looks at the clock, and before an unsent event is tried again. */
+/** This window's name, the same after a reload. */
+function windowName(): string {
+  const known = sessionStorage.getItem('side-court-window') ?? freshId('w');
+  sessionStorage.setItem('side-court-window', known);
+  return known;
+}
+/** Milliseconds between two looks at the clock, and between two signs of life to the server. */
 const TICK_MS = 200;
-const RETRY_MS = 1500;
+const WATCH_MS = 1000;
 
-/** A run from its log: events count here at once, are kept in the browser until the server has them, and are sent in order. */
+/**
+ * A run from its log. Events count here at once, are kept in the browser until the server has flushed them to its disk, and
+ * are sent in order, the same id again and again until it answers. One window leads, others follow what it does.
+ */
 export function useRun(runId: string): { run: LiveRun | null; error: unknown } {
   const client = useQueryClient();
   const query = useQuery({
@@ -39,51 +56,85 @@ export function useRun(runId: string): { run: LiveRun | null; error: unknown } {
     staleTime: Number.POSITIVE_INFINITY,
   });
   const [pending, setPending] = useState<RunEvent[]>(() => readKept(runId));
-  const [clock, setClock] = useState(() => Date.now());
-  const offset = useRef(0);
-  const sending = useRef(false);
+  const [tick, setTick] = useState(0);
+  const [online, setOnline] = useState(true);
+  const [leads, setLeads] = useState(true);
+  const clock = useRef(new RunClock());
+  const taking = useRef(false);
+  const unsent = useRef(pending);
+  unsent.current = pending;
   const data = query.data;
+  const known = useRef(0);
+  known.current = data?.events.length ?? 0;
   useEffect(() => {
-    if (data) offset.current = data.now - Date.now();
+    if (data) clock.current.heard(data.now);
   }, [data]);
   useEffect(() => {
-    const timer = setInterval(() => setClock(Date.now()), TICK_MS);
+    const timer = setInterval(() => setTick((t) => t + 1), TICK_MS);
     return () => clearInterval(timer);
   }, []);
-  useEffect(() => {
-    localStorage.setItem(kept(runId), JSON.stringify(pending));
-    if (!pending.length) return;
-    let stopped = false;
-    const push = async () => {
-      if (sending.current) return;
-      sending.current = true;
-      try {
-        const answer = await call<{ events: RunEvent[]; now: number }>('POST', `/runs/${runId}/events`, { events: pending });
-        const got = new Set(answer.events.map((e) => e.id));
-        client.setQueryData<RunData>(['run', runId], (old) => old && { ...old, events: answer.events });
-        setPending((p) => p.filter((e) => !got.has(e.id)));
-      } catch {
-        if (!stopped) setTimeout(() => !stopped && void push(), RETRY_MS);
-      } finally {
-        sending.current = false;
-      }
-    };
-    void push();
-    return () => {
-      stopped = true;
-    };
-  }, [pending, runId, client]);
+  useEffect(() => localStorage.setItem(kept(runId), JSON.stringify(pending)), [pending, runId]);
 
-  const now = clock + offset.current;
+  const store = useCallback(
+    (events: RunEvent[], now: number) => {
+      clock.current.heard(now);
+      setOnline(true);
+      const got = new Set(events.map((e) => e.id));
+      client.setQueryData<RunData>(['run', runId], (old) => old && { ...old, now, events });
+      setPending((p) => (p.some((e) => got.has(e.id)) ? p.filter((e) => !got.has(e.id)) : p));
+    },
+    [client, runId],
+  );
+  const busy = useRef(false);
+  /** Sends what waits, else gives a sign of life and hears what other windows did. */
+  const talk = useCallback(async () => {
+    if (busy.current) return;
+    busy.current = true;
+    try {
+      const events = unsent.current;
+      if (events.length) {
+        const answer = await call<{ events: RunEvent[]; now: number }>('POST', `/runs/${runId}/events`, { events });
+        store(answer.events, answer.now);
+      }
+      const take = taking.current;
+      taking.current = false;
+      const watch = await call<{ leads: boolean; now: number; events: RunEvent[] | null }>('POST', `/runs/${runId}/watch`, {
+        window: windowName(),
+        known: known.current,
+        ...(take ? { take } : {}),
+      });
+      clock.current.heard(watch.now);
+      setOnline(true);
+      setLeads(watch.leads);
+      if (watch.events) store(watch.events, watch.now);
+    } catch {
+      setOnline(false);
+    } finally {
+      busy.current = false;
+    }
+  }, [runId, store]);
+  useEffect(() => {
+    void talk();
+    const timer = setInterval(() => void talk(), WATCH_MS);
+    return () => clearInterval(timer);
+  }, [talk]);
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the tick asks the clock again
+  const now = useMemo(() => clock.current.now(), [tick, data, pending]);
   const events = useMemo(() => {
     const stored = data?.events ?? [];
     const ids = new Set(stored.map((e) => e.id));
     return [...stored, ...pending.filter((e) => !ids.has(e.id))];
   }, [data, pending]);
-  const send = useCallback((event: Sent) => {
-    setPending((p) => [...p, { ...event, id: freshId('e'), at: Date.now() + offset.current } as RunEvent]);
-    setClock(Date.now());
-  }, []);
+  const send = useCallback(
+    (event: Sent) => {
+      const made = { ...event, id: freshId('e'), at: clock.current.now() } as RunEvent;
+      unsent.current = [...unsent.current, made];
+      setPending(unsent.current);
+      void talk();
+    },
+    [talk],
+  );
   if (!data) return { run: null, error: query.error };
   const plan = planOf(data.run);
   const state = foldRun(plan, data.run.startedAt, events, now);
@@ -96,9 +147,16 @@ export function useRun(runId: string): { run: LiveRun | null; error: unknown } {
       startedAt: data.run.startedAt,
       now,
       state,
+      log: events,
       waiting: pending.length,
+      online,
+      leads,
       send,
       undo: () => last && send({ type: 'strike', target: last.id }),
+      takeLead: () => {
+        taking.current = true;
+        void talk();
+      },
     },
   };
 }

@@ -1,0 +1,208 @@
+import { rmSync } from 'node:fs';
+import path from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { type App, freePort, gone, newFolder, startApp, startProcess } from './app.ts';
+import { openBrowser } from './browser.ts';
+import { pause, Screen } from './screen.ts';
+
+interface Stored {
+  id: string;
+  type: string;
+  event?: { type: string };
+}
+const post = async (base: string, to: string, body: unknown) => {
+  const answer = await fetch(`${base}/api${to}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+  if (!answer.ok) throw new Error(`${answer.status}`);
+  return answer.json();
+};
+const stored = async (base: string, run: string) =>
+  ((await (await fetch(`${base}/api/runs/${run}`)).json()) as { events: Stored[] }).events;
+const todaysPeriod = (name: string) => {
+  const now = new Date();
+  return `${name}-${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
+};
+
+let chrome: Awaited<ReturnType<typeof openBrowser>>;
+beforeAll(async () => {
+  chrome = await openBrowser();
+});
+afterAll(() => chrome.close());
+
+/** A fixed stream of chance, so that a failing run can be run again. */
+function chanceFrom(seed: number): () => number {
+  let state = seed;
+  return () => {
+    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
+    return state / 2 ** 32;
+  };
+}
+
+describe('a run', () => {
+  it('loses nothing that was acknowledged and takes nothing twice when the server is killed, 25 times', async () => {
+    const folder = newFolder();
+    const port = await freePort();
+    const base = `http://127.0.0.1:${port}`;
+    const data = path.join(folder, 'data');
+    const random = chanceFrom(20);
+    let server = await startProcess({ port, folder: data, demo: true });
+    const { id: run, startedAt } = (await post(base, '/runs', { periodId: todaysPeriod('mills') })) as { id: string; startedAt: number };
+    const screen = new Screen(await chrome.browser.newPage());
+    await screen.page.goto(`${base}/whistle/${run}`);
+    await screen.says('All saved');
+    const acknowledged = new Set<string>();
+    let made = 0;
+    let slowest = 0;
+    try {
+      for (let kill = 0; kill < 25; kill++) {
+        let alive = true;
+        const sending = (async () => {
+          while (alive) {
+            const events = Array.from({ length: 1 + Math.floor(random() * 3) }, () => {
+              made += 1;
+              return { id: `k${made}`, type: 'count', gearKind: 'hoop', counted: made % 900, at: startedAt + made };
+            });
+            try {
+              await post(base, `/runs/${run}/events`, { events });
+              for (const e of events) acknowledged.add(e.id);
+            } catch {
+              return;
+            }
+          }
+        })();
+        await pause(40 + random() * 260);
+        server.kill('SIGKILL');
+        alive = false;
+        await gone(server);
+        await sending;
+        await screen.says('Server away');
+        server = await startProcess({ port, folder: data, demo: true });
+        const answering = Date.now();
+        await screen.says('All saved', { patience: 3000 });
+        slowest = Math.max(slowest, Date.now() - answering);
+        const ids = (await stored(base, run)).map((e) => e.id);
+        expect(new Set(ids).size, 'none twice').toBe(ids.length);
+        const there = new Set(ids);
+        expect(
+          [...acknowledged].filter((id) => !there.has(id)),
+          `lost at kill ${kill}`,
+        ).toEqual([]);
+      }
+      expect(acknowledged.size).toBeGreaterThan(100);
+      expect(slowest).toBeLessThan(3000);
+    } finally {
+      await screen.page.close();
+      server.kill('SIGTERM');
+      await gone(server);
+      rmSync(folder, { recursive: true, force: true });
+    }
+  });
+});
+
+describe('a run in the browser', () => {
+  const SPEED = 20;
+  let app: App;
+  let screen: Screen;
+  let run = '';
+  beforeAll(async () => {
+    app = await startApp({ demo: true, speed: SPEED });
+    screen = new Screen(await chrome.browser.newPage());
+    await screen.hurry(SPEED);
+    run = ((await post(app.base, '/runs', { periodId: todaysPeriod('mills') })) as { id: string }).id;
+    await screen.page.goto(`${app.base}/whistle/${run}`);
+    await screen.says('Hold everything');
+    for (let i = 0; i < 8 && !(await screen.text()).includes('Round 1 of 9'); i++) {
+      await screen.click('button', 'Skip to the next step');
+      await pause(120);
+    }
+  });
+  afterAll(() => app.stop());
+  const left = async (on: Screen) => {
+    const [m, s] = (await on.page.$eval('[role="timer"]', (e) => e.textContent ?? '')).split(':').map(Number);
+    return m * 60 + s;
+  };
+
+  it('goes on for ten minutes without the server, sixty taps long, and tells it all afterwards, once', async () => {
+    await screen.says('All saved');
+    const before = (await stored(app.base, run)).length;
+    await screen.page.setOfflineMode(true);
+    await screen.says('Server away');
+    const from = Date.now();
+    for (let tap = 0; tap < 60; tap++) {
+      const buttons = await screen.page.$$('button[aria-label$=": +1"]');
+      await buttons[tap % buttons.length].evaluate((b) => (b as HTMLElement).click());
+      await pause(Math.max(0, ((tap + 1) * 600_000) / SPEED / 60 - (Date.now() - from)));
+    }
+    await screen.says('60 kept here');
+    await screen.page.setOfflineMode(false);
+    await screen.says('All saved', { patience: 5000 });
+    const events = await stored(app.base, run);
+    expect(events.filter((e) => e.type === 'play')).toHaveLength(60);
+    expect(events.length).toBe(before + 60);
+    expect(new Set(events.map((e) => e.id)).size).toBe(events.length);
+  });
+
+  it('keeps nothing in this window alone: a reload and a new window show the same clock and points', async () => {
+    await screen.click('button', 'Hold everything');
+    await screen.says('Go on');
+    await screen.says('All saved');
+    const here = await left(screen);
+    const points = () => screen.page.$$eval('output', (all) => all.map((o) => o.textContent).join(' '));
+    const told = await points();
+    await screen.page.reload();
+    await screen.says('Go on');
+    expect(await left(screen)).toBe(here);
+    expect(await points()).toBe(told);
+  });
+
+  it('is led by one window; another follows and may take it over', async () => {
+    const second = new Screen(await (await chrome.browser.createBrowserContext()).newPage());
+    await second.hurry(SPEED);
+    await second.page.goto(`${app.base}/whistle/${run}`);
+    await second.says('Another window runs this lesson');
+    await second.expectAccessible();
+    expect(await second.page.$('::-p-aria([name="Go on"][role="button"])')).toBeNull();
+    await screen.click('button', 'Go on');
+    await second.says('Hold everything', { not: true });
+    await second.says(/Round \d of 9|Move on/);
+    expect(Math.abs((await left(screen)) - (await left(second)))).toBeLessThanOrEqual(2 * SPEED);
+    await second.click('button', 'Run it from here');
+    await second.find('button', 'Hold everything');
+    await screen.says('Another window runs this lesson');
+    await second.click('button', 'Hold everything');
+    await screen.says(/Hold everything/);
+    await second.page.close();
+    await pause(4500);
+    await screen.find('button', 'Go on');
+  });
+
+  it('is corrected: an entry struck, points given to another group, a forgotten point put where it belongs', async () => {
+    await screen.click('button', 'What happened');
+    await screen.says('What happened');
+    await screen.expectAccessible();
+    const log = async () => (await stored(app.base, run)).slice(-1)[0].type;
+    await screen.click('button', /^Strike: \+1 for group/);
+    await screen.says('All saved');
+    expect(await log()).toBe('strike');
+    const select = await screen.page.$('select[aria-label^="Give "]');
+    await select!.select('0');
+    await screen.says('All saved');
+    expect(await log()).toBe('replace');
+    const rounds = await screen.find('combobox', 'A forgotten point, in');
+    const first = await rounds.evaluate((e) => (e as HTMLSelectElement).options[1].value);
+    await rounds
+      .asElement()!
+      .toElement('select')
+      .then((s) => s.select(first));
+    await (await screen.find('combobox', 'For')).toElement('select').then((s) => s.select('1'));
+    await screen.click('button', 'Add the point');
+    await screen.says('added later');
+    await screen.says('All saved');
+    const last = (await stored(app.base, run)).slice(-1)[0] as Stored & { since?: number };
+    expect(last.since).toBeGreaterThan(0);
+    await screen.click('button', 'Close');
+  });
+});

@@ -1,0 +1,32 @@
+import type { RunPlan } from '../live/runPlan.ts';
+import type { RunEvent } from '../model/run.ts';
+import { formatWords } from './en.ts';
+
+/** What an event of a run was, in a few words. */
+export function runEventWords(event: RunEvent, plan: RunPlan): string {
+  switch (event.type) {
+    case 'pause':
+      return 'Held everything';
+    case 'resume':
+      return 'Went on';
+    case 'skip':
+      return 'Skipped to the next step';
+    case 'adjust':
+      return `${event.seconds > 0 ? '+' : '−'}${Math.abs(event.seconds)} s`;
+    case 'play': {
+      const game = plan.blocks.find((b) => b.id === event.blockId)?.game;
+      const words = game && formatWords(game.format).events[event.event.type];
+      return words ? words(event.event, event.play ?? 0) : event.event.type;
+    }
+    case 'count':
+      return `Counted ${event.counted} ${event.gearKind}`;
+    case 'strike':
+      return 'Struck one entry';
+    case 'replace':
+      return 'Changed one entry';
+    case 'note':
+      return 'Wrote a note';
+    case 'end':
+      return 'Ended the lesson';
+  }
+}

@@ -1,0 +1,60 @@
+import type { RunState } from '../../../core/live/foldRun.ts';
+import type { LiveRun } from './useRun.ts';
+
+interface Props {
+  state: RunState;
+  send: LiveRun['send'];
+  hold(): void;
+  undo(): void;
+  /** True while a step comes after this one. */
+  more: boolean;
+}
+
+/** One big control that holds everything, and the small ones under it. */
+export function Controls({ state, send, hold, undo, more }: Props) {
+  return (
+    <>
+      <button
+        type="button"
+        className="wide mt-3 min-h-[88px] bg-paper text-center text-xl text-ink hover:bg-tint disabled:opacity-40"
+        disabled={state.ended}
+        onClick={hold}
+      >
+        {state.paused ? 'Go on' : 'Hold everything'}
+      </button>
+      <div className="mt-3 grid grid-cols-4 gap-2">
+        {(
+          [
+            ['− 10 s', () => send({ type: 'adjust', seconds: -10 }), '− 10 s: ten seconds less'],
+            ['+ 10 s', () => send({ type: 'adjust', seconds: 10 }), '+ 10 s: ten seconds more'],
+            ['Skip', () => send({ type: 'skip' }), 'Skip to the next step'],
+            ['Undo', undo, 'Undo the last tap'],
+          ] as const
+        ).map(([label, act, name]) => (
+          <button
+            key={label}
+            type="button"
+            aria-label={name}
+            className="head h-[52px] bg-ink-3 text-center text-base hover:bg-[#3a4a60] disabled:opacity-40"
+            disabled={state.ended || (label === 'Skip' && !more) || (label === 'Undo' && !state.undoable.length)}
+            onClick={act}
+          >
+            {label}
+          </button>
+        ))}
+      </div>
+    </>
+  );
+}
+
+/** In place of the controls while another window runs the lesson. */
+export function Follows({ onTake }: { onTake: () => void }) {
+  return (
+    <div className="mt-3 border-[1.5px] border-white/40 p-4" role="status">
+      <p className="text-lg">Another window runs this lesson. This one follows it.</p>
+      <button type="button" className="wide mt-3 min-h-[64px] w-full bg-paper text-center text-lg text-ink hover:bg-tint" onClick={onTake}>
+        Run it from here
+      </button>
+    </div>
+  );
+}
