@@ -5,6 +5,7 @@ import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 import { ZodError } from 'zod';
 import type { Database } from './database.ts';
+import { inTime, onlyFromHere } from './guard.ts';
 import { type Journal, NO_JOURNAL } from './journal.ts';
 import { Problem } from './problem.ts';
 import { classRoutes } from './routes/classes.ts';
@@ -28,6 +29,7 @@ const answerProblem: ErrorRequestHandler = (error, _req, res, _next) => {
 export function makeApp(db: Database, options: { webDir?: string; now: () => number; journal?: Journal }): Express {
   const app = express();
   app.disable('x-powered-by');
+  app.use(onlyFromHere);
   app.use(compression());
   app.use(
     helmet({
@@ -42,11 +44,14 @@ export function makeApp(db: Database, options: { webDir?: string; now: () => num
           workerSrc: ["'self'"],
           objectSrc: ["'none'"],
           frameAncestors: ["'none'"],
+          baseUri: ["'none'"],
+          formAction: ["'self'"],
+          connectSrc: ["'self'"],
         },
       },
     }),
   );
-  app.use('/api', express.json({ limit: '512kb', strict: true }));
+  app.use('/api', inTime, express.json({ limit: '512kb', strict: true }));
   app.use('/api', factRoutes(db), classRoutes(db), planRoutes(db), runRoutes(db, options.now, options.journal ?? NO_JOURNAL));
   app.get('/api/health', (_req, res) => void res.json({ ok: true }));
   app.use('/api', (_req, res) => void res.status(404).json({ code: 'unknown-route', issues: [] }));

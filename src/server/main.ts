@@ -40,6 +40,8 @@ async function start(): Promise<void> {
   }
   const journal = await openJournal(dataDir, db);
   const server = makeApp(db, { webDir: path.join(root, 'dist/web'), now, journal }).listen(port, '127.0.0.1');
+  server.requestTimeout = 60_000;
+  server.headersTimeout = 20_000;
   const stop = async (code: number) => {
     server.closeAllConnections?.();
     server.close();

@@ -1,3 +1,4 @@
+import { request } from 'node:http';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { applyEdit } from '../core/model/edit.ts';
 import type { Lesson } from '../core/model/lesson.ts';
@@ -110,6 +111,41 @@ describe('a run', () => {
     const { body } = await ask('GET', '/runs');
     const { run } = (await ask('GET', `/runs/${body[0].runId}`)).body;
     expect(JSON.stringify(run)).not.toMatch(/"rating"|"wish"|"apart"/);
+  });
+});
+
+describe('foreign pages', () => {
+  /** Asks with headers that fetch would not let a test set. */
+  const raw = (headers: Record<string, string>, method = 'GET', path = '/api/health') =>
+    new Promise<number>((done, fail) => {
+      const { hostname, port } = new URL(server.base);
+      const asked = request({ hostname, port, path, method, headers }, (res) => {
+        res.resume();
+        done(res.statusCode ?? 0);
+      });
+      asked.on('error', fail);
+      asked.end(method === 'POST' ? '{}' : undefined);
+    });
+  it.each([
+    [{ host: 'evil.example' }, 403],
+    [{ host: '127.0.0.1.evil.example:4600' }, 403],
+    [{ origin: 'http://evil.example' }, 403],
+    [{ origin: 'null' }, 403],
+    [{ 'sec-fetch-site': 'cross-site' }, 403],
+    [{}, 200],
+    [{ host: 'localhost:4600' }, 200],
+    [{ host: 'localhost:4600', origin: 'http://localhost:4600' }, 200],
+    [{ host: 'localhost:4600', origin: 'http://localhost:4601' }, 403],
+  ])('%j gets %i', async (headers, status) => {
+    expect(await raw(headers as Record<string, string>)).toBe(status);
+    if (status === 403) expect(await raw(headers as Record<string, string>, 'POST', '/api/classes')).toBe(403);
+  });
+
+  it('no path climbs out of the folder of the pages', async () => {
+    for (const path of ['/../package.json', '/..%2f..%2fpackage.json', '/assets/..%2f..%2fserver/main.mjs', '/%2e%2e/%2e%2e/etc/passwd'])
+      expect([200, 400, 403, 404]).toContain(await raw({}, 'GET', path));
+    const text = await (await fetch(`${server.base.replace('/api', '')}/..%2fpackage.json`)).text();
+    expect(text).not.toContain('"dependencies"');
   });
 });
 
