@@ -36,13 +36,18 @@ export function startProcess(options: {
   demo?: boolean;
   fresh?: boolean;
   speed?: number;
+  restore?: string;
 }): Promise<ChildProcess> {
   if (!existsSync(main)) throw new Error('nothing built: npm run build');
-  const { port, folder, demo, fresh, speed } = options;
-  const child = spawn(process.execPath, ['--liftoff-only', main, ...(demo ? ['--demo'] : []), ...(fresh ? ['--fresh'] : [])], {
-    cwd: root,
-    env: { ...process.env, PORT: String(port), SIDE_COURT_DATA: folder, SIDE_COURT_SPEED: String(speed ?? 1) },
-  });
+  const { port, folder, demo, fresh, speed, restore } = options;
+  const child = spawn(
+    process.execPath,
+    ['--liftoff-only', main, ...(demo ? ['--demo'] : []), ...(fresh ? ['--fresh'] : []), ...(restore ? ['--restore', restore] : [])],
+    {
+      cwd: root,
+      env: { ...process.env, PORT: String(port), SIDE_COURT_DATA: folder, SIDE_COURT_SPEED: String(speed ?? 1) },
+    },
+  );
   return new Promise((done, fail) => {
     let output = '';
     const hear = (text: Buffer) => {

@@ -8,10 +8,20 @@ import type { Database } from './database.ts';
 import { inTime, onlyFromHere } from './guard.ts';
 import { type Journal, NO_JOURNAL } from './journal.ts';
 import { Problem } from './problem.ts';
+import { backupRoutes } from './routes/backups.ts';
 import { classRoutes } from './routes/classes.ts';
 import { factRoutes } from './routes/facts.ts';
 import { planRoutes } from './routes/plans.ts';
 import { runRoutes } from './routes/runs.ts';
+import type { Backups } from './store.ts';
+
+/** Where it went wrong, without what was being written: messages of the database carry names and notes. */
+function traceOf(error: unknown): string {
+  if (!(error instanceof Error)) return 'a request failed';
+  const code = (error.cause as { code?: string } | undefined)?.code;
+  const frames = (error.stack ?? '').split('\n').filter((line) => /^\s+at /.test(line));
+  return [`a request failed: ${error.name}${code ? ` ${code}` : ''}`, ...frames.slice(0, 8)].join('\n');
+}
 
 const answerProblem: ErrorRequestHandler = (error, _req, res, _next) => {
   if (error instanceof Problem) res.status(error.status).json({ code: error.code, issues: error.issues, ...error.more });
@@ -20,13 +30,13 @@ const answerProblem: ErrorRequestHandler = (error, _req, res, _next) => {
     res.status(400).json({ code: 'not-json', issues: [{ path: [], code: 'not-json' }] });
   else {
     const damaged = error instanceof ZodError;
-    console.error(damaged ? 'a stored record does not have its shape' : error);
+    console.error(damaged ? 'a stored record does not have its shape' : traceOf(error));
     res.status(500).json({ code: damaged ? 'damaged-record' : 'server', issues: [] });
   }
 };
 
 /** The whole server as an express app: the interface under /api, the built web beside it. `now` is the only clock it has. */
-export function makeApp(db: Database, options: { webDir?: string; now: () => number; journal?: Journal }): Express {
+export function makeApp(db: Database, options: { webDir?: string; now: () => number; journal?: Journal; backups?: Backups }): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(onlyFromHere);
@@ -53,6 +63,7 @@ export function makeApp(db: Database, options: { webDir?: string; now: () => num
   );
   app.use('/api', inTime, express.json({ limit: '512kb', strict: true }));
   app.use('/api', factRoutes(db), classRoutes(db), planRoutes(db), runRoutes(db, options.now, options.journal ?? NO_JOURNAL));
+  if (options.backups) app.use('/api', backupRoutes(options.backups));
   app.get('/api/health', (_req, res) => void res.json({ ok: true }));
   app.use('/api', (_req, res) => void res.status(404).json({ code: 'unknown-route', issues: [] }));
   const { webDir } = options;

@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { PGlite } from '@electric-sql/pglite';
@@ -11,6 +11,7 @@ import * as tables from './tables.ts';
 export type Database = PgDatabase<PgQueryResultHKT, typeof tables>;
 export interface OpenDatabase {
   db: Database;
+  engine: PGlite;
   close(): Promise<void>;
 }
 
@@ -33,16 +34,25 @@ export function databaseThere(folder: string): boolean {
   if (!existsSync(folder) || readdirSync(folder).length === 0) return false;
   for (const part of ['PG_VERSION', 'global/pg_control']) {
     if (!existsSync(path.join(folder, part)))
-      throw new FolderProblem(
-        `The database in ${folder} is damaged (${part} is missing). Nothing was changed. Restore a copy of the folder, or choose another with SIDE_COURT_DATA.`,
-        3,
-      );
+      throw new FolderProblem(`The database in ${folder} is damaged (${part} is missing). Nothing was changed.`, 3);
   }
   return true;
 }
 
-/** The migrated database of a data folder; a new one is made beside and moved in whole, so that a kill leaves no half. Memory where no folder is given (tests). */
-export async function openDatabase(dataDir?: string): Promise<OpenDatabase> {
+/** True where the database holds data and migrations are still to come; false for a new one. */
+async function migrationsWait(engine: PGlite): Promise<boolean> {
+  const { rows: there } = await engine.query<{ t: string | null }>("select to_regclass('drizzle.__drizzle_migrations')::text as t");
+  if (!there[0].t) return false;
+  const { rows } = await engine.query<{ n: number }>('select count(*)::int as n from drizzle.__drizzle_migrations');
+  const { entries } = JSON.parse(readFileSync(path.join(migrationsFolder(), 'meta/_journal.json'), 'utf8')) as { entries: unknown[] };
+  return rows[0].n > 0 && rows[0].n < entries.length;
+}
+
+/** The migrated database of a data folder; a new one is made beside and moved in whole, so that a kill leaves no half. Memory where no folder is given (tests). `beforeMigration` is called where data are about to be changed. */
+export async function openDatabase(
+  dataDir?: string,
+  beforeMigration: (engine: PGlite) => Promise<unknown> = async () => undefined,
+): Promise<OpenDatabase> {
   let engine: PGlite;
   if (dataDir === undefined) engine = await PGlite.create();
   else {
@@ -60,12 +70,13 @@ export async function openDatabase(dataDir?: string): Promise<OpenDatabase> {
       engine = await PGlite.create(folder);
     } catch (error) {
       throw new FolderProblem(
-        `The database in ${folder} cannot be opened (${error instanceof Error ? error.message : String(error)}). Nothing was changed. Restore a copy of the folder, or choose another with SIDE_COURT_DATA.`,
+        `The database in ${folder} cannot be opened (${error instanceof Error ? error.message : String(error)}). Nothing was changed.`,
         3,
       );
     }
   }
   const db = drizzle(engine, { schema: tables });
+  if (await migrationsWait(engine)) await beforeMigration(engine);
   await migrate(db, { migrationsFolder: migrationsFolder() });
-  return { db: db as unknown as Database, close: () => engine.close() };
+  return { db: db as unknown as Database, engine, close: () => engine.close() };
 }

@@ -1,11 +1,13 @@
 import { existsSync, rmSync } from 'node:fs';
+import { createServer, type RequestListener } from 'node:http';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { makeApp } from './app.ts';
-import { databaseThere, FolderProblem, openDatabase } from './database.ts';
-import { openJournal } from './journal.ts';
+import { backupFile, listBackups, restoreBackup } from './backup.ts';
+import { type Database, databaseThere, FolderProblem } from './database.ts';
 import { lockFolder } from './lock.ts';
 import { seedDemo, seedDemoDay, seedSchool } from './seed.ts';
+import { backupsOf, dailyBackup, openStore, type Store } from './store.ts';
 
 const here = path.dirname(fileURLToPath(import.meta.url));
 const root = [path.join(here, '../..'), path.join(here, '..')].find((dir) => existsSync(path.join(dir, 'package.json'))) ?? process.cwd();
@@ -25,32 +27,84 @@ const speed = Number(process.env.SIDE_COURT_SPEED ?? 1);
 const born = Date.now();
 const now = () => Math.round(born + (Date.now() - born) * speed);
 
+/** "--restore NAME": puts that backup ("newest" for the last one) in the database's place before it is opened. */
+async function restoreFirst(): Promise<void> {
+  const at = process.argv.indexOf('--restore');
+  if (at < 0) return;
+  const name = process.argv[at + 1];
+  if (!name) throw new FolderProblem('Say which backup: --restore newest, or the name of one.', 6);
+  const file = backupFile(dataDir, name);
+  await restoreBackup(dataDir, file, new Date());
+  console.log(`Restored ${path.basename(file)}. The database that was there is kept beside it.`);
+}
+
+/** What to do about a database that does not open: the newest backup, where there is one. */
+function withWayOut(problem: FolderProblem): string {
+  if (problem.exitCode !== 3) return problem.message;
+  const newest = listBackups(dataDir)[0];
+  return newest
+    ? `${problem.message} The newest backup is of ${newest.at}. To put it in its place: npm ${demo ? 'run demo' : 'start'} -- --restore newest (the damaged one is kept).`
+    : `${problem.message} There is no backup yet. Restore a copy of the folder, or choose another with SIDE_COURT_DATA.`;
+}
+
 async function start(): Promise<void> {
   const port = portFrom(process.env.PORT);
   const release = await lockFolder(dataDir);
   const dbFolder = path.join(dataDir, 'db');
   if (fresh && demo) for (const old of [dbFolder, path.join(dataDir, 'runs.jsonl')]) rmSync(old, { recursive: true, force: true });
+  await restoreFirst();
   const first = !databaseThere(dbFolder);
   if (first) console.log(`Making a new database in ${dataDir} …`);
-  const { db, close } = await openDatabase(dataDir);
-  if (demo && first) await seedDemo(db, new Date());
-  else {
+  let seeds = demo && first;
+  const prepare = async (db: Database) => {
+    if (seeds) {
+      // Once: a database that is put back later brings its own school.
+      seeds = false;
+      return seedDemo(db, new Date());
+    }
     await seedSchool(db);
     if (demo) await seedDemoDay(db, new Date());
-  }
-  const journal = await openJournal(dataDir, db);
-  const server = makeApp(db, { webDir: path.join(root, 'dist/web'), now, journal }).listen(port, '127.0.0.1');
+  };
+  let store = await openStore(dataDir, prepare);
+  const appOver = (s: Store) => makeApp(s.db, { webDir: path.join(root, 'dist/web'), now, journal: s.journal, backups });
+  const away: RequestListener = (_req, res) =>
+    res.writeHead(503, { 'content-type': 'application/json' }).end('{"code":"restoring","issues":[]}');
+  let answer: RequestListener = away;
+  const backups = backupsOf(
+    dataDir,
+    () => store,
+    async (work) => {
+      answer = away;
+      await store.close();
+      try {
+        await work();
+      } finally {
+        store = await openStore(dataDir, prepare).catch((error: Error) => {
+          console.error(`The database cannot be opened again: ${error.message}`);
+          process.exit(3);
+        });
+        answer = appOver(store);
+      }
+    },
+  );
+  answer = appOver(store);
+  const server = createServer((req, res) => answer(req, res)).listen(port, '127.0.0.1');
   server.requestTimeout = 60_000;
   server.headersTimeout = 20_000;
+  const daily = setInterval(() => void dailyBackup(dataDir, store), 3600_000);
   const stop = async (code: number) => {
+    clearInterval(daily);
     server.closeAllConnections?.();
     server.close();
-    await journal.close();
-    await close();
+    await store.close();
     await release();
     process.exit(code);
   };
-  server.on('listening', () => console.log(`Side Court is at http://127.0.0.1:${port}${demo ? ' (demo data)' : ''}`));
+  server.on('listening', () => {
+    console.log(`Side Court is at http://127.0.0.1:${port}${demo ? ' (demo data)' : ''}`);
+    // A minute later, so that the first page is not kept waiting: the database does one thing at a time.
+    if (!demo) setTimeout(() => void dailyBackup(dataDir, store), 60_000).unref();
+  });
   server.on('error', (error: NodeJS.ErrnoException) => {
     console.error(
       error.code === 'EADDRINUSE'
@@ -64,7 +118,7 @@ async function start(): Promise<void> {
 
 start().catch((error) => {
   if (error instanceof FolderProblem) {
-    console.error(error.message);
+    console.error(withWayOut(error));
     process.exit(error.exitCode);
   }
   console.error(error);

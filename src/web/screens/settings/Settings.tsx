@@ -8,6 +8,7 @@ import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { ShelfPage } from '../../parts/DayBar.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { useSchool } from '../../parts/units.ts';
+import { BackupsSection } from './BackupsSection.tsx';
 
 type Plain = { [K in keyof BandDefaults]: BandDefaults[K] extends number ? K : never }[keyof BandDefaults];
 const SPANS: [keyof Pick<BandDefaults, 'stay' | 'workBout' | 'groupSize'>, string][] = [
@@ -139,6 +140,7 @@ export function Settings() {
             ))}
           </tbody>
         </table>
+        <BackupsSection />
       </div>
     </ShelfPage>
   );
