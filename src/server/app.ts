@@ -10,6 +10,7 @@ import { type Journal, NO_JOURNAL } from './journal.ts';
 import { Problem } from './problem.ts';
 import { backupRoutes } from './routes/backups.ts';
 import { classRoutes } from './routes/classes.ts';
+import { exchangeRoutes } from './routes/exchange.ts';
 import { factRoutes } from './routes/facts.ts';
 import { planRoutes } from './routes/plans.ts';
 import { runRoutes } from './routes/runs.ts';
@@ -61,7 +62,8 @@ export function makeApp(db: Database, options: { webDir?: string; now: () => num
       },
     }),
   );
-  app.use('/api', inTime, express.json({ limit: '512kb', strict: true }));
+  app.use('/api', inTime, exchangeRoutes(db));
+  app.use('/api', express.json({ limit: '512kb', strict: true }));
   app.use('/api', factRoutes(db), classRoutes(db), planRoutes(db), runRoutes(db, options.now, options.journal ?? NO_JOURNAL));
   if (options.backups) app.use('/api', backupRoutes(options.backups));
   app.get('/api/health', (_req, res) => void res.json({ ok: true }));

@@ -2,7 +2,7 @@ import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { makeApp } from './app.ts';
 import { openDatabase } from './database.ts';
-import { seedDemo } from './seed.ts';
+import { seedDemo, seedSchool } from './seed.ts';
 
 export const DATE = '2026-09-09';
 const TODAY = new Date(`${DATE}T08:00:00`);
@@ -18,10 +18,10 @@ export interface TestServer {
   stop(): Promise<void>;
 }
 
-/** The whole server over a database in memory with the demo school in it, listening on a port of its own. */
-export async function testServer(): Promise<TestServer> {
+/** The whole server over a database in memory with the demo school in it, or an empty one, listening on a port of its own. */
+export async function testServer(options: { empty?: boolean } = {}): Promise<TestServer> {
   const { db, close } = await openDatabase();
-  await seedDemo(db, TODAY);
+  await (options.empty ? seedSchool(db) : seedDemo(db, TODAY));
   const clock = { now: TODAY.getTime() };
   const server: Server = makeApp(db, { now: () => clock.now }).listen(0, '127.0.0.1');
   await new Promise((done) => server.once('listening', done));

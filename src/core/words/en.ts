@@ -187,6 +187,7 @@ export const INPUT_WORDS: Record<string, string> = {
   'outside-wall': 'reaches beyond the end of its wall',
   crosses: 'crosses another wall',
   'outside-room': 'reaches beyond the room',
+  'not-empty': 'is not empty',
   'unknown-id': 'is not known',
   'unknown-key': 'is not known',
 };

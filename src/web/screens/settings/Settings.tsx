@@ -9,6 +9,7 @@ import { ShelfPage } from '../../parts/DayBar.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { useSchool } from '../../parts/units.ts';
 import { BackupsSection } from './BackupsSection.tsx';
+import { WholeSchool } from './WholeSchool.tsx';
 
 type Plain = { [K in keyof BandDefaults]: BandDefaults[K] extends number ? K : never }[keyof BandDefaults];
 const SPANS: [keyof Pick<BandDefaults, 'stay' | 'workBout' | 'groupSize'>, string][] = [
@@ -141,6 +142,7 @@ export function Settings() {
           </tbody>
         </table>
         <BackupsSection />
+        <WholeSchool />
       </div>
     </ShelfPage>
   );

@@ -1,0 +1,138 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { DATE, type TestServer, testServer } from './testing.fixture.ts';
+
+let full: TestServer;
+let empty: TestServer;
+beforeAll(async () => {
+  full = await testServer();
+  empty = await testServer({ empty: true });
+});
+afterAll(async () => {
+  await full.stop();
+  await empty.stop();
+});
+
+describe('everything as one file', () => {
+  it('goes out, and into an empty school, and out again the same', async () => {
+    const { body: file } = await full.ask('GET', '/export?private=yes');
+    expect(file).toMatchObject({ format: 'side-court', version: 1, privateIncluded: true });
+    expect(file.students).toHaveLength(58);
+    expect(file.runs).toHaveLength(2);
+    const taken = await empty.ask('POST', '/import', file);
+    expect(taken).toMatchObject({ status: 200, body: { classes: 2, students: 58, runs: 2 } });
+    const { body: again } = await empty.ask('GET', '/export?private=yes');
+    const calm = (f: typeof file) => ({ ...f, school: { ...f.school, revision: 0 } });
+    expect(calm(again)).toEqual(calm(file));
+    const entries = async (s: TestServer) => (await s.ask('GET', '/runs')).body;
+    expect(await entries(empty)).toEqual(await entries(full));
+  });
+
+  it('is refused by a school that is not empty, and stores nothing', async () => {
+    const { body: file } = await full.ask('GET', '/export?private=yes');
+    const before = (await full.ask('GET', '/export?private=yes')).body;
+    expect(await full.ask('POST', '/import', file)).toMatchObject({ status: 409, body: { code: 'not-empty' } });
+    expect((await full.ask('GET', '/export?private=yes')).body).toEqual(before);
+  });
+
+  it.each([
+    ['a list', [], ''],
+    ['another format', { format: 'other' }, 'format'],
+    ['a version to come', { format: 'side-court', version: 9 }, 'version'],
+    ['nothing but a head', { format: 'side-court', version: 1, privateIncluded: true }, 'school'],
+  ])('%s is refused with the place', async (_, body, where) => {
+    const fresh = await testServer({ empty: true });
+    const answer = await fresh.ask('POST', '/import', body);
+    expect(answer.status).toBe(400);
+    expect(answer.body.issues.some((i: { path: unknown[] }) => i.path.join('.').startsWith(where))).toBe(true);
+    expect((await fresh.ask('GET', '/classes')).body).toEqual([]);
+    await fresh.stop();
+  });
+
+  it('one bad record in a whole school is named, and nothing of the rest is stored', async () => {
+    const fresh = await testServer({ empty: true });
+    const { body: file } = await full.ask('GET', '/export?private=yes');
+    const bad = structuredClone(file);
+    bad.students[40].givenName = '<script>';
+    const answer = await fresh.ask('POST', '/import', bad);
+    expect(answer.body.issues[0].path).toEqual(['students', 40, 'givenName']);
+    const twice = structuredClone(file);
+    twice.students.push(twice.students[0]);
+    expect((await fresh.ask('POST', '/import', twice)).body.issues[0]).toMatchObject({ path: ['students', 58], code: 'repeated' });
+    expect((await fresh.ask('GET', '/classes')).body).toEqual([]);
+    await fresh.stop();
+  });
+
+  it('has a published shape, the same as the one in docs', async () => {
+    const { body } = await full.ask('GET', '/export/schema');
+    expect(Object.keys(body.properties)).toEqual(expect.arrayContaining(['format', 'students', 'runs', 'lessonEdits']));
+    expect(JSON.parse(readFileSync(path.join(import.meta.dirname, '../../docs/export.schema.json'), 'utf8'))).toEqual(body);
+  });
+});
+
+describe('private by construction', () => {
+  const CANARY = /canary/i;
+  /** Marked words in everything private: wishes, attendance, ratings, a note, a consequence, a reason, a block's note. */
+  async function plant(server: TestServer): Promise<string> {
+    const period = `mills-${DATE}`;
+    const { body: desk } = await server.ask('GET', `/periods/${period}/desk`);
+    const lesson = `/lessons/${desk.lesson.id}/edits`;
+    await server.ask('POST', lesson, {
+      id: 'canary-accept',
+      revision: desk.lesson.revision,
+      name: 'accept canary',
+      edit: { kind: 'accept', key: 'x', reason: 'canary reason' },
+    });
+    const [block] = desk.lesson.blocks;
+    await server.ask('POST', lesson, {
+      id: 'canary-note',
+      revision: desk.lesson.revision + 1,
+      name: 'note canary',
+      edit: { kind: 'set-block', blockId: block.id, patch: { note: 'canary note' } },
+    });
+    const { body: run } = await server.ask('POST', '/runs', { periodId: period });
+    const game = run.plan.blocks.find((b: { game?: unknown }) => b.game).id;
+    const events = [
+      { id: 'c1', at: run.startedAt + 1, type: 'note', text: 'canary observation' },
+      {
+        id: 'c2',
+        at: run.startedAt + 2,
+        type: 'play',
+        blockId: game,
+        event: { type: 'box', player: 'grade-5a-2', why: 'canary consequence', release: 'task' },
+      },
+    ];
+    expect((await server.ask('POST', `/runs/${run.id}/events`, { events })).status).toBe(200);
+    return run.id;
+  }
+
+  it('a marked word shows nowhere public: export, cards, titles, addresses, logs', async () => {
+    const server = await testServer();
+    const heard: string[] = [];
+    const [log, error] = [console.log, console.error];
+    console.log = (...args) => heard.push(args.join(' '));
+    console.error = (...args) => heard.push(args.join(' '));
+    try {
+      const runId = await plant(server);
+      const { body: all } = await server.ask('GET', '/export?private=yes');
+      expect(JSON.stringify(all), 'the words were planted').toMatch(CANARY);
+      const { body: file } = await server.ask('GET', '/export');
+      expect(file.privateIncluded).toBe(false);
+      expect(JSON.stringify(file)).not.toMatch(CANARY);
+      expect(JSON.stringify(file)).not.toMatch(/"rating":|"wish":|"excused"|"no-shoes"/);
+      const { run } = (await server.ask('GET', `/runs/${runId}`)).body;
+      const cards = run.plan.blocks.flatMap((b: { game?: object }) => (b.game ? [b.game] : []));
+      expect(JSON.stringify(cards)).not.toMatch(CANARY);
+      expect(JSON.stringify(cards)).not.toMatch(/rating|wish|apart/);
+      expect(`${run.id} ${run.periodId} ${run.plan.lessonTitle}`).not.toMatch(CANARY);
+      await server.ask('POST', '/classes', '{"name": "canary');
+      await server.ask('PUT', '/classes/grade-5a/students/grade-5a-1', { revision: 99, givenName: 'canary' });
+      expect(heard.join('\n')).not.toMatch(CANARY);
+    } finally {
+      console.log = log;
+      console.error = error;
+      await server.stop();
+    }
+  });
+});
