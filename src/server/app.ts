@@ -70,8 +70,10 @@ export function makeApp(db: Database, options: { webDir?: string; now: () => num
   app.use('/api', (_req, res) => void res.status(404).json({ code: 'unknown-route', issues: [] }));
   const { webDir } = options;
   if (webDir && existsSync(webDir)) {
-    app.use(express.static(webDir, { maxAge: '1h', index: false }));
-    app.get(/.*/, (_req, res) => void res.sendFile(path.join(webDir, 'index.html')));
+    // Pages and the worker are asked for anew each time; everything else carries its version in its name.
+    const fresh = (file: string) => (/(index\.html|sw\.js)$/.test(file) ? 'no-cache' : 'public, max-age=31536000, immutable');
+    app.use(express.static(webDir, { index: false, setHeaders: (res, file) => res.setHeader('cache-control', fresh(file)) }));
+    app.get(/.*/, (_req, res) => void res.sendFile(path.join(webDir, 'index.html'), { headers: { 'cache-control': 'no-cache' } }));
   }
   app.use(answerProblem);
   return app;

@@ -7,6 +7,7 @@ import type { Run, RunEvent } from '../core/model/run.ts';
 import type { SchoolClass } from '../core/model/schoolClass.ts';
 import type { Student, StudentPrivate, Wish } from '../core/model/student.ts';
 import { inputWords } from '../core/words/en.ts';
+import { setReach } from './offline/reach.ts';
 
 export interface InputIssue {
   path: (string | number)[];
@@ -37,8 +38,11 @@ export async function call<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: s
       body: body === undefined ? undefined : JSON.stringify(body),
     });
   } catch {
+    setReach({ online: false, since: '' });
     throw new ApiProblem(0, { code: 'unreachable' });
   }
+  const kept = response.headers.get('x-side-court-kept');
+  setReach({ online: kept === null, since: kept ?? '' });
   const text = response.status === 204 ? '' : await response.text();
   let parsed: unknown;
   try {

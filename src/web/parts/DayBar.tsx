@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { NavLink } from 'react-router';
 import { clockSeconds, isPlaying } from '../../core/model/period.ts';
 import { call, type Desk } from '../api.ts';
-import { isoDate, shortBell, useNow } from './now.ts';
+import { useReach } from '../offline/reach.ts';
+import { clockText, isoDate, shortBell, useNow } from './now.ts';
 import { ShelvesMenu } from './ShelvesMenu.tsx';
 import { useReadiness } from './useReadiness.ts';
 
@@ -14,6 +15,7 @@ export function useDay(date: string) {
 /** Day bar: shelves, the day's periods in bell order with the clock's place among them, and what the screen adds at the right. */
 export function DayBar({ date, current, children }: { date?: string; current?: string; children?: React.ReactNode }) {
   const now = useNow(15_000);
+  const reach = useReach();
   const shown = date ?? isoDate(now);
   const day = useDay(shown).data ?? [];
   const ready = useReadiness(day);
@@ -50,6 +52,11 @@ export function DayBar({ date, current, children }: { date?: string; current?: s
           );
         })}
       </nav>
+      {!reach.online && (
+        <p role="status" className="flex shrink-0 items-center bg-caution px-3 text-white">
+          Server away{reach.since ? `: as of ${clockText(new Date(reach.since).getTime())}` : ''}
+        </p>
+      )}
       <div className="flex shrink-0 items-center gap-4 pr-3 pl-4">{children}</div>
     </header>
   );

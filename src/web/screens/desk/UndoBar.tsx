@@ -1,3 +1,4 @@
+import { useReach } from '../../offline/reach.ts';
 import { clockText } from '../../parts/now.ts';
 import type { useLesson } from './useLesson.ts';
 
@@ -10,6 +11,7 @@ export function UndoBar({
   waiting,
   savedAt,
 }: Pick<ReturnType<typeof useLesson>, 'undo' | 'redo' | 'undoName' | 'redoName' | 'waiting' | 'savedAt'>) {
+  const { online } = useReach();
   return (
     <div className="flex items-center gap-3 text-muted">
       {undoName && (
@@ -23,7 +25,13 @@ export function UndoBar({
         </button>
       )}
       <span role="status" className="whitespace-nowrap">
-        {waiting ? 'Saving …' : savedAt ? `Saved ${clockText(savedAt.getTime())}` : 'All saved'}
+        {waiting && !online
+          ? `Server away, ${waiting} ${waiting === 1 ? 'edit waits' : 'edits wait'}`
+          : waiting
+            ? 'Saving …'
+            : savedAt
+              ? `Saved ${clockText(savedAt.getTime())}`
+              : 'All saved'}
       </span>
     </div>
   );

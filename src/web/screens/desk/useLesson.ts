@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { applyEdit, type Edit } from '../../../core/model/edit.ts';
-import { piles } from '../../../core/model/history.ts';
+import { piles, type Step } from '../../../core/model/history.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
 import { editName } from '../../../core/words/edits.en.ts';
 import { ApiProblem, call, type Desk, freshId, problemWords, type StoredEdit } from '../../api.ts';
@@ -12,6 +12,11 @@ interface Sending {
   name: string;
   undoes?: number;
   redoes?: number;
+}
+/** What this browser keeps of a lesson until the server has it: the last version known from it, and the edits on top. */
+interface Kept {
+  base: Lesson | null;
+  pending: Sending[];
 }
 
 export interface LessonDesk {
@@ -29,108 +34,141 @@ export interface LessonDesk {
   resolve(which: 'stored' | 'mine'): void;
 }
 
-/** The lesson of a desk: edits apply here at once and are stored one after another; undo and redo append. */
+/** Milliseconds before an edit that the server did not hear is sent again. */
+const RETRY_MS = 1500;
+const keptKey = (id: string) => `side-court-lesson-${id}`;
+function readKept(id: string | undefined): Kept {
+  try {
+    return (id && (JSON.parse(localStorage.getItem(keptKey(id)) ?? 'null') as Kept | null)) || { base: null, pending: [] };
+  } catch {
+    return { base: null, pending: [] };
+  }
+}
+const newer = (a: Lesson | null | undefined, b: Lesson | null | undefined) => (!a ? (b ?? null) : !b || a.revision >= b.revision ? a : b);
+
+/** The lesson with the edits on top that still apply, each one revision more, and what each undoes. */
+function stack(base: Lesson, pending: readonly Sending[]): { lesson: Lesson; steps: (Step & { edit: Edit; inverse: Edit })[] } {
+  let lesson = base;
+  const steps: (Step & { edit: Edit; inverse: Edit })[] = [];
+  for (const { edit, name, undoes, redoes } of pending) {
+    const applied = applyEdit(lesson, edit);
+    if (!applied.ok) continue;
+    lesson = { ...applied.lesson, revision: lesson.revision + 1 };
+    steps.push({ edit, inverse: applied.inverse, name, revision: lesson.revision, undoes: undoes ?? null, redoes: redoes ?? null });
+  }
+  return { lesson, steps };
+}
+
+/**
+ * The lesson of a desk. Edits count here at once, wait in this browser until the server has them (over a reload, a day without
+ * it) and are sent in order; undo and redo append. A write that meets another window's stops and shows both versions.
+ */
 export function useLesson(desk: Desk | undefined, pieceTitle: (id: string) => string): LessonDesk {
   const client = useQueryClient();
   const id = desk?.lesson?.id;
   const edits = useQuery({ queryKey: ['edits', id], queryFn: () => call<StoredEdit[]>('GET', `/lessons/${id}/edits`), enabled: !!id });
-  const [lesson, setLesson] = useState<Lesson | null>(null);
+  const [kept, setKept] = useState<Kept>(() => {
+    const before = readKept(id);
+    return { ...before, base: newer(desk?.lesson, before.base) };
+  });
   const [log, setLog] = useState<StoredEdit[]>([]);
   const [savedAt, setSavedAt] = useState<Date | null>(null);
   const [problem, setProblem] = useState('');
   const [conflict, setConflict] = useState<LessonDesk['conflict']>(null);
-  const [waiting, setWaiting] = useState(0);
-  const current = useRef<Lesson | null>(null);
-  const queue = useRef<Promise<void>>(Promise.resolve());
-  const stopped = useRef(false);
+  const latest = useRef(kept);
+  const keep = useCallback(
+    (next: Kept) => {
+      latest.current = next;
+      setKept(next);
+      if (id) localStorage.setItem(keptKey(id), JSON.stringify(next));
+    },
+    [id],
+  );
 
   const stored = desk?.lesson;
   useEffect(() => {
-    if (stored && (current.current?.id !== stored.id || current.current.revision < stored.revision)) {
-      current.current = stored;
-      setLesson(stored);
-    }
-  }, [stored]);
+    if (stored && newer(latest.current.base, stored) !== latest.current.base) keep({ ...latest.current, base: stored });
+  }, [stored, keep]);
   useEffect(() => {
-    if (edits.data) setLog(edits.data);
+    if (edits.data) setLog((l) => (edits.data.length >= l.length ? edits.data : l));
   }, [edits.data]);
 
-  const reload = useCallback(async () => {
-    current.current = null;
-    stopped.current = false;
-    await client.invalidateQueries({ queryKey: ['desk'] });
-    await client.invalidateQueries({ queryKey: ['edits', id] });
-  }, [client, id]);
-
-  const send = useCallback(
-    (sending: Sending) => {
-      const before = current.current;
-      if (!before) return;
-      const applied = applyEdit(before, sending.edit);
-      if (!applied.ok) {
-        setProblem(`This change does not fit the lesson any more (${applied.code}). Load it again.`);
-        return;
-      }
-      const next = { ...applied.lesson, revision: before.revision + 1 };
-      current.current = next;
-      setLesson(next);
-      setProblem('');
-      setLog((l) => [
-        ...l,
-        { ...sending, revision: next.revision, inverse: applied.inverse, undoes: sending.undoes ?? null, redoes: sending.redoes ?? null },
-      ]);
-      setWaiting((n) => n + 1);
-      queue.current = queue.current.then(async () => {
-        try {
-          if (stopped.current) return;
-          await call('POST', `/lessons/${before.id}/edits`, { ...sending, revision: before.revision });
-          setSavedAt(new Date());
-        } catch (error) {
-          stopped.current = true;
-          if (error instanceof ApiProblem && error.status === 409)
-            setConflict({ stored: error.more.stored as Lesson, mine: (error.more.yours as Lesson | null) ?? null, edit: sending });
-          else {
-            setProblem(`Not saved: ${problemWords(error)}`);
-            await reload();
-          }
-        } finally {
-          setWaiting((n) => n - 1);
-        }
+  const sending = useRef(false);
+  const send = useCallback(async () => {
+    const { base, pending } = latest.current;
+    const [first] = pending;
+    if (sending.current || !base || !first || conflict) return;
+    sending.current = true;
+    try {
+      const answer = await call<{ lesson: Lesson; stored: StoredEdit }>('POST', `/lessons/${base.id}/edits`, {
+        ...first,
+        revision: base.revision,
       });
-    },
-    [reload],
-  );
+      setLog((l) => [...l.filter((s) => s.revision !== answer.stored.revision), answer.stored]);
+      keep({ base: newer(answer.lesson, base), pending: latest.current.pending.filter((p) => p.id !== first.id) });
+      setSavedAt(new Date());
+      setProblem('');
+    } catch (error) {
+      const away = error instanceof ApiProblem && (error.status === 0 || error.status === 503);
+      if (error instanceof ApiProblem && error.status === 409 && error.more.stored) {
+        setConflict({ stored: error.more.stored as Lesson, mine: (error.more.yours as Lesson | null) ?? null, edit: first });
+      } else if (!away) {
+        setProblem(`Not saved: ${problemWords(error)}`);
+        keep({ ...latest.current, pending: latest.current.pending.filter((p) => p.id !== first.id) });
+      }
+    } finally {
+      sending.current = false;
+    }
+  }, [conflict, keep]);
+  useEffect(() => {
+    if (!kept.pending.length) return;
+    void send();
+    const timer = setInterval(() => void send(), RETRY_MS);
+    return () => clearInterval(timer);
+  }, [kept.pending, send]);
 
+  const made = useMemo(() => (kept.base ? stack(kept.base, kept.pending) : null), [kept]);
+  const add = useCallback(
+    (edit: Sending) => {
+      const { base, pending } = latest.current;
+      if (!base) return;
+      const applied = applyEdit(stack(base, pending).lesson, edit.edit);
+      if (!applied.ok) return setProblem(`This change does not fit the lesson any more (${applied.code}). Load it again.`);
+      setProblem('');
+      keep({ base, pending: [...pending, edit] });
+    },
+    [keep],
+  );
   const perform = useCallback(
     (edit: Edit, name?: string) => {
-      if (current.current) send({ id: freshId('e'), edit, name: name ?? editName(edit, current.current, pieceTitle) });
+      const { base, pending } = latest.current;
+      if (base) add({ id: freshId('e'), edit, name: name ?? editName(edit, stack(base, pending).lesson, pieceTitle) });
     },
-    [send, pieceTitle],
+    [add, pieceTitle],
   );
-  const { undo, redo } = piles(log);
+  const { undo, redo } = piles([...log, ...(made?.steps ?? []).filter((s) => !log.some((l) => l.revision === s.revision))]);
   const lastDone = undo.at(-1);
   const lastUndone = redo.at(-1);
   return {
-    lesson,
+    lesson: made?.lesson ?? null,
     perform,
-    undo: () => lastDone && send({ id: freshId('e'), edit: lastDone.inverse, name: `undo ${lastDone.name}`, undoes: lastDone.revision }),
+    undo: () => lastDone && add({ id: freshId('e'), edit: lastDone.inverse, name: `undo ${lastDone.name}`, undoes: lastDone.revision }),
     redo: () =>
-      lastUndone && send({ id: freshId('e'), edit: lastUndone.edit, name: `redo ${lastUndone.name}`, redoes: lastUndone.revision }),
+      lastUndone && add({ id: freshId('e'), edit: lastUndone.edit, name: `redo ${lastUndone.name}`, redoes: lastUndone.revision }),
     undoName: lastDone?.name ?? null,
     redoName: lastUndone?.name ?? null,
-    waiting,
+    waiting: kept.pending.length,
     savedAt,
     problem,
     conflict,
     resolve(which) {
-      const held = conflict;
+      const met = conflict;
       setConflict(null);
-      stopped.current = false;
-      if (!held) return;
-      current.current = held.stored;
-      setLesson(held.stored);
+      if (!met) return;
       void client.invalidateQueries({ queryKey: ['edits', id] });
-      if (which === 'mine') send({ ...held.edit, id: freshId('e'), undoes: undefined, redoes: undefined });
+      // Undo and redo speak of revisions that are now another window's: what is put on top stands as plain edits.
+      const mine = latest.current.pending.map((p) => ({ id: freshId('e'), edit: p.edit, name: p.name }));
+      keep({ base: met.stored, pending: which === 'mine' ? mine : [] });
     },
   };
 }

@@ -4,6 +4,7 @@ import { foldRun, type RunState } from '../../../core/live/foldRun.ts';
 import { planOf, type RunPlan } from '../../../core/live/runPlan.ts';
 import type { RunEvent } from '../../../core/model/run.ts';
 import { call, freshId, type RunData } from '../../api.ts';
+import { isReached } from '../../offline/reach.ts';
 import { RunClock } from './runClock.ts';
 
 type Sent = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'id' | 'at'> : never) : never;
@@ -67,7 +68,8 @@ export function useRun(runId: string): { run: LiveRun | null; error: unknown } {
   const known = useRef(0);
   known.current = data?.events.length ?? 0;
   useEffect(() => {
-    if (data) clock.current.heard(data.now);
+    // An answer that was kept tells an old time: then the computer's own clock stands.
+    if (data && isReached()) clock.current.heard(data.now);
   }, [data]);
   useEffect(() => {
     const timer = setInterval(() => setTick((t) => t + 1), TICK_MS);

@@ -1,0 +1,62 @@
+/* Keeps Side Court open without its server: the program from the last build, and what was last asked of the server. */
+const VERSION = '__VERSION__';
+const ASSETS = __ASSETS__;
+const PROGRAM = `side-court-program-${VERSION}`;
+const KNOWN = 'side-court-known';
+/** Answers that are worth keeping; exports and backups are not. */
+const KEEP = /^\/api\/(school|classes|rooms|gear|games|days|periods|lessons|runs)(\/|$)/;
+
+self.addEventListener('install', (event) => {
+  event.waitUntil(
+    caches
+      .open(PROGRAM)
+      .then((cache) => cache.addAll(ASSETS))
+      .then(() => self.skipWaiting()),
+  );
+});
+
+self.addEventListener('activate', (event) => {
+  const old = (names) => names.filter((name) => name.startsWith('side-court-program-') && name !== PROGRAM);
+  event.waitUntil(
+    caches
+      .keys()
+      .then((names) => Promise.all(old(names).map((name) => caches.delete(name))))
+      .then(() => self.clients.claim()),
+  );
+});
+
+/** The server's answer, kept for later; without one the last that was kept, marked as such. */
+async function known(request) {
+  const cache = await caches.open(KNOWN);
+  try {
+    const answer = await fetch(request);
+    if (answer.ok) await cache.put(request, answer.clone());
+    return answer;
+  } catch (error) {
+    const kept = await cache.match(request);
+    if (!kept) throw error;
+    const headers = new Headers(kept.headers);
+    headers.set('x-side-court-kept', kept.headers.get('date') ?? '');
+    return new Response(await kept.blob(), { status: 200, headers });
+  }
+}
+
+async function page(request) {
+  try {
+    return await fetch(request);
+  } catch (error) {
+    const kept = await caches.match('/', { cacheName: PROGRAM });
+    if (!kept) throw error;
+    return kept;
+  }
+}
+
+self.addEventListener('fetch', (event) => {
+  const { request } = event;
+  const url = new URL(request.url);
+  if (request.method !== 'GET' || url.origin !== self.location.origin) return;
+  if (url.pathname.startsWith('/api/')) {
+    if (KEEP.test(url.pathname)) event.respondWith(known(request));
+  } else if (request.mode === 'navigate') event.respondWith(page(request));
+  else event.respondWith(caches.match(request, { cacheName: PROGRAM }).then((kept) => kept ?? fetch(request)));
+});
