@@ -12,6 +12,7 @@ import { backupRoutes } from './routes/backups.ts';
 import { classRoutes } from './routes/classes.ts';
 import { exchangeRoutes } from './routes/exchange.ts';
 import { factRoutes } from './routes/facts.ts';
+import { importRoutes } from './routes/imports.ts';
 import { planRoutes } from './routes/plans.ts';
 import { runRoutes } from './routes/runs.ts';
 import type { Backups } from './store.ts';
@@ -64,7 +65,14 @@ export function makeApp(db: Database, options: { webDir?: string; now: () => num
   );
   app.use('/api', inTime, exchangeRoutes(db));
   app.use('/api', express.json({ limit: '512kb', strict: true }));
-  app.use('/api', factRoutes(db), classRoutes(db), planRoutes(db), runRoutes(db, options.now, options.journal ?? NO_JOURNAL));
+  app.use(
+    '/api',
+    factRoutes(db),
+    classRoutes(db),
+    importRoutes(db),
+    planRoutes(db),
+    runRoutes(db, options.now, options.journal ?? NO_JOURNAL),
+  );
   if (options.backups) app.use('/api', backupRoutes(options.backups));
   app.get('/api/health', (_req, res) => void res.json({ ok: true }));
   app.use('/api', (_req, res) => void res.status(404).json({ code: 'unknown-route', issues: [] }));

@@ -43,6 +43,18 @@ describe('readRoster', () => {
     expect(wrong('Given,Family\n"Wren,Ashgrove\nBrea,Quarrie').some((e) => e.endsWith('quotes'))).toBe(true);
   });
 
+  it('takes columns told by hand, and one name twice where that is so', () => {
+    const text = 'Ashgrove;5;Wren\nQuarrie;2;Brea';
+    expect(readRoster(text, ['family', 'rating', 'given']).rows).toMatchObject([
+      { givenName: 'Wren', familyName: 'Ashgrove', rating: 5 },
+      { givenName: 'Brea', familyName: 'Quarrie', rating: 2 },
+    ]);
+    expect(readRoster(text).sample[1]).toEqual(['Quarrie', '2', 'Brea']);
+    const twice = 'Wren,Oak\nwren,oak';
+    expect(readRoster(twice).errors).toHaveLength(1);
+    expect(readRoster(twice, undefined, true)).toMatchObject({ errors: [], rows: [{}, {}] });
+  });
+
   it('stops at more rows than a class holds, also at ten thousand', () => {
     const rows = (n: number) => Array.from({ length: n }, (_, i) => `Given${i},Oakley`).join('\n');
     expect(wrong(rows(60))).toEqual([]);

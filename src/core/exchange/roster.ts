@@ -2,7 +2,8 @@ import papaparse from 'papaparse';
 import { MOST_STUDENTS } from '../model/schoolClass.ts';
 import { line } from '../model/text.ts';
 
-export type RosterColumn = 'given' | 'family' | 'name' | 'rating' | 'other';
+export const ROSTER_COLUMNS = ['given', 'family', 'name', 'rating', 'other'] as const;
+export type RosterColumn = (typeof ROSTER_COLUMNS)[number];
 export interface RosterRow {
   /** Line of the table, from 1, heading included. */
   row: number;
@@ -21,6 +22,8 @@ export interface RosterPreview {
   errors: RosterError[];
   columns: RosterColumn[];
   delimiter: string;
+  /** The first rows as they were cut into cells, so that columns can be told by hand. */
+  sample: string[][];
 }
 
 /** Rows read at the most; the rest is one error. */
@@ -86,8 +89,9 @@ function problem(value: string): RosterError['code'] | undefined {
 /**
  * A class list from pasted cells or a CSV file (comma, semicolon or tab; quotes; byte order mark), with every error by row
  * and column. Columns are told by their headings, or given name first where there are none. Nothing is stored here.
+ * `columnsWanted`: what each column is, told by hand; `repeatsAllowed`: two students may really have one name.
  */
-export function readRoster(text: string, columnsWanted?: readonly RosterColumn[]): RosterPreview {
+export function readRoster(text: string, columnsWanted?: readonly RosterColumn[], repeatsAllowed = false): RosterPreview {
   const clean = text.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n');
   const delimiter = ['\t', ';', ','].find((d) => clean.split('\n', 1)[0].includes(d)) ?? ',';
   // A lone column of "Family, Given" is one name, not two columns: only where every line has exactly one comma and a blank after it.
@@ -101,6 +105,7 @@ export function readRoster(text: string, columnsWanted?: readonly RosterColumn[]
   const table = parsed.data;
   const { columns: guessed, hasHeading } = guessColumns(table);
   const columns = columnsWanted ? [...columnsWanted] : guessed;
+  const sample = table.slice(0, 4).map((cells) => cells.map((cell) => cell.slice(0, 60)));
   const errors: RosterError[] = parsed.errors
     .filter((e) => e.type === 'Quotes')
     .map((e) => ({ row: (e.row ?? 0) + 1, column: '', code: 'quotes' as const, value: '' }));
@@ -112,7 +117,7 @@ export function readRoster(text: string, columnsWanted?: readonly RosterColumn[]
       code: 'too-many',
       value: `${lines.length - (hasHeading ? 1 : 0)}`,
     });
-    return { rows: [], errors, columns, delimiter };
+    return { rows: [], errors, columns, delimiter, sample };
   }
   if (!body.length) errors.push({ row: 1, column: '', code: 'no-rows', value: '' });
   const seen = new Map<string, number>();
@@ -133,10 +138,10 @@ export function readRoster(text: string, columnsWanted?: readonly RosterColumn[]
     const rating = raw === '' ? undefined : Number(raw);
     if (rating !== undefined && !(Number.isInteger(rating) && rating >= 1 && rating <= 5)) fail('rating', 'number', raw);
     const key = `${givenName} ${familyName}`.toLowerCase();
-    if (seen.has(key)) fail(whole ? 'name' : 'given', 'repeated', `${givenName} ${familyName}`);
+    if (seen.has(key) && !repeatsAllowed) fail(whole ? 'name' : 'given', 'repeated', `${givenName} ${familyName}`);
     seen.set(key, row);
     rows.push({ row, givenName, familyName, ...(rating === undefined ? {} : { rating }) });
   });
   errors.sort((a, b) => a.row - b.row);
-  return { rows, errors, columns, delimiter };
+  return { rows, errors, columns, delimiter, sample };
 }

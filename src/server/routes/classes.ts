@@ -1,7 +1,5 @@
 import { eq } from 'drizzle-orm';
 import { Router } from 'express';
-import { z } from 'zod';
-import { readRoster } from '../../core/exchange/roster.ts';
 import { head } from '../../core/model/record.ts';
 import { MOST_STUDENTS, SchoolClass } from '../../core/model/schoolClass.ts';
 import { Student, StudentPrivate, Wish } from '../../core/model/student.ts';
@@ -11,11 +9,6 @@ import { classRecords, ratingRecords, studentRecords, wishRecords } from '../rep
 import { studentPrivates, students, wishes } from '../tables.ts';
 import { periodsOfClass } from './facts.ts';
 import { bodyOf, idParam, newId, route } from './route.ts';
-
-const ImportRequest = z.object({
-  text: z.string().min(1, { message: 'empty' }).max(200_000, { message: 'too-long' }),
-  commit: z.boolean().optional(),
-});
 
 /** Everything about a class, private parts included: for the teacher's own screens. */
 export async function readClass(db: Database, id: string) {
@@ -28,13 +21,23 @@ export async function readClass(db: Database, id: string) {
   };
 }
 
-async function addStudent(db: Database, classId: string, input: Record<string, unknown>): Promise<Student> {
+/** A new student with a private rating; Problem 400 where a field is wrong. */
+export async function addStudent(db: Database, classId: string, input: Record<string, unknown>): Promise<Student> {
   const id = newId('s');
   const student = readInput(Student, { ...input, ...head('student', 1), id, classId });
   const rating = readInput(StudentPrivate, { ...head('student-private', 1), studentId: id, classId, rating: input.rating ?? 3 });
   await studentRecords.add(db, student);
   await ratingRecords.add(db, rating);
   return student;
+}
+
+/** Takes a student out of the class with rating and wishes. */
+export async function removeStudent(db: Database, classId: string, student: string): Promise<void> {
+  await studentRecords.remove(db, student);
+  await db.delete(studentPrivates).where(eq(studentPrivates.id, student));
+  for (const wish of await wishRecords.list(db, eq(wishes.classId, classId))) {
+    if ((wish.students as string[]).includes(student)) await wishRecords.remove(db, wish.id);
+  }
 }
 
 export function classRoutes(db: Database): Router {
@@ -64,40 +67,6 @@ export function classRoutes(db: Database): Router {
     });
   });
 
-  route(router, 'post', '/classes/:id/import', async (req) => {
-    const id = idParam(req);
-    await classRecords.get(db, id);
-    const { text, commit } = readInput(ImportRequest, bodyOf(req));
-    const preview = readRoster(text);
-    const there = await studentRecords.list(db, eq(students.classId, id));
-    const known = new Set(there.map((s) => `${s.givenName} ${s.familyName}`.toLowerCase()));
-    for (const row of preview.rows) {
-      const name = `${row.givenName} ${row.familyName}`;
-      if (known.has(name.toLowerCase())) preview.errors.push({ row: row.row, column: 'name', code: 'repeated', value: name });
-    }
-    if (there.length + preview.rows.length > MOST_STUDENTS)
-      preview.errors.push({
-        row: MOST_STUDENTS - there.length + 1,
-        column: '',
-        code: 'too-many',
-        value: String(there.length + preview.rows.length),
-      });
-    if (!commit) return { ...preview, added: 0 };
-    if (preview.errors.length) {
-      throw new Problem(
-        400,
-        'bad-input',
-        preview.errors.map((e) => ({ path: ['row', e.row, e.column], code: e.code })),
-        { preview },
-      );
-    }
-    await db.transaction(async (tx) => {
-      for (const row of preview.rows)
-        await addStudent(tx, id, { givenName: row.givenName, familyName: row.familyName, rating: row.rating });
-    });
-    return { ...preview, added: preview.rows.length };
-  });
-
   route(router, 'post', '/classes/:id/students', async (req) => {
     const id = idParam(req);
     await classRecords.get(db, id);
@@ -124,14 +93,7 @@ export function classRoutes(db: Database): Router {
     });
   });
   route(router, 'delete', '/classes/:id/students/:student', async (req) => {
-    const student = idParam(req, 'student');
-    await db.transaction(async (tx) => {
-      await studentRecords.remove(tx, student);
-      await tx.delete(studentPrivates).where(eq(studentPrivates.id, student));
-      for (const wish of await wishRecords.list(tx, eq(wishes.classId, idParam(req)))) {
-        if ((wish.students as string[]).includes(student)) await wishRecords.remove(tx, wish.id);
-      }
-    });
+    await db.transaction((tx) => removeStudent(tx, idParam(req), idParam(req, 'student')));
   });
 
   route(router, 'post', '/classes/:id/wishes', async (req) => {

@@ -137,7 +137,13 @@ function OneClass({ data, refresh }: { data: ClassData; refresh: () => Promise<v
         <RosterTable data={data} refresh={refresh} />
         <Wishes data={data} refresh={refresh} />
       </div>
-      <ImportDialog open={importing} classId={schoolClass.id} onClose={() => setImporting(false)} onDone={refresh} />
+      <ImportDialog
+        open={importing}
+        classId={schoolClass.id}
+        there={data.students.length}
+        onClose={() => setImporting(false)}
+        onDone={refresh}
+      />
     </div>
   );
 }

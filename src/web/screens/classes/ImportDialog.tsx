@@ -1,36 +1,47 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { RosterPreview } from '../../../core/exchange/roster.ts';
+import type { RosterColumn, RosterPreview } from '../../../core/exchange/roster.ts';
+import type { RosterDiff } from '../../../core/exchange/rosterDiff.ts';
 import { inputWords } from '../../../core/words/en.ts';
 import { ApiProblem, call, problemWords } from '../../api.ts';
+import { readTextFile } from '../../parts/readTextFile.ts';
 import { Floating } from '../../parts/Sheet.tsx';
+import { ColumnChoices, RowTable } from './ListPreview.tsx';
+import { RosterDiffView } from './RosterDiffView.tsx';
 
-type Preview = RosterPreview & { added: number };
+type Preview = RosterPreview & { added: number; diff: RosterDiff };
 
 /** A class list pasted from a spreadsheet or read from a CSV file: looked at first, then taken over whole or not at all. */
 export function ImportDialog({
   open,
   classId,
+  there,
   onClose,
   onDone,
 }: {
   open: boolean;
   classId: string;
+  /** How many students the class has already. */
+  there: number;
   onClose: () => void;
   onDone: () => Promise<void>;
 }) {
   const [text, setText] = useState('');
   const [shown, setShown] = useState<Preview | null>(null);
+  const [columns, setColumns] = useState<RosterColumn[] | undefined>();
+  const [repeatsAllowed, setRepeats] = useState(false);
+  const [keepGone, setKeepGone] = useState(false);
+  const [mode, setMode] = useState<'add' | 'update'>('add');
+  const request = (change: object = {}) => ({ text, columns, repeatsAllowed, keepGone, mode, ...change });
   const look = useMutation({
-    mutationFn: (t: string) => call<Preview>('POST', `/classes/${classId}/import`, { text: t }),
+    mutationFn: (change: object) => call<Preview>('POST', `/classes/${classId}/import`, request(change)),
     onSuccess: setShown,
   });
   const take = useMutation({
-    mutationFn: () => call<Preview>('POST', `/classes/${classId}/import`, { text, commit: true }),
+    mutationFn: () => call<Preview>('POST', `/classes/${classId}/import`, request({ commit: true })),
     onSuccess: async () => {
       await onDone();
-      setText('');
-      setShown(null);
+      change('');
       onClose();
     },
     onError: (error) => error instanceof ApiProblem && error.more.preview && setShown(error.more.preview as Preview),
@@ -38,9 +49,9 @@ export function ImportDialog({
   const change = (t: string) => {
     setText(t);
     setShown(null);
+    setColumns(undefined);
+    setRepeats(false);
   };
-  const wrong = new Map((shown?.errors ?? []).map((e) => [`${e.row}|${e.column}`, e]));
-  const rowWrong = (row: number) => [...wrong.values()].filter((e) => e.row === row);
   const name = (column: string) =>
     column === 'given'
       ? 'Given name'
@@ -68,6 +79,31 @@ export function ImportDialog({
         onChange={(e) => change(e.target.value)}
         placeholder={'Given name\tFamily name\nWren\tAshgrove'}
       />
+      {there > 0 && (
+        <fieldset className="mt-2 flex gap-4">
+          <legend className="sr-only">What to do with the list</legend>
+          {(
+            [
+              ['add', 'add these students'],
+              ['update', `update: the list becomes the class of ${there}`],
+            ] as const
+          ).map(([value, label]) => (
+            <label key={value} className="flex items-center gap-2">
+              <input
+                type="radio"
+                name="import-mode"
+                className="h-4 w-4 accent-tape"
+                checked={mode === value}
+                onChange={() => {
+                  setMode(value);
+                  setShown(null);
+                }}
+              />
+              {label}
+            </label>
+          ))}
+        </fieldset>
+      )}
       <div className="mt-2 flex items-center gap-3">
         <label className="btn cursor-pointer">
           Read a CSV file
@@ -77,7 +113,7 @@ export function ImportDialog({
             className="sr-only"
             onChange={async (e) => {
               const file = e.target.files?.[0];
-              if (file) change(await file.text());
+              if (file) change(await readTextFile(file));
               e.target.value = '';
             }}
           />
@@ -86,13 +122,13 @@ export function ImportDialog({
           type="button"
           className={`btn ${shown ? '' : 'btn-tape'}`}
           disabled={!text.trim() || look.isPending}
-          onClick={() => look.mutate(text)}
+          onClick={() => look.mutate({})}
         >
           Look at it
         </button>
         {shown && (
           <button type="button" className="btn btn-tape" disabled={shown.errors.length > 0 || take.isPending} onClick={() => take.mutate()}>
-            Take over {shown.rows.length} students
+            {mode === 'update' ? 'Make the class like this list' : `Take over ${shown.rows.length} students`}
           </button>
         )}
         <button type="button" className="btn" onClick={onClose}>
@@ -124,36 +160,39 @@ export function ImportDialog({
           ) : (
             <p className="text-good">{shown.rows.length} students, nothing to mend.</p>
           )}
-          <div className="mt-2 max-h-64 overflow-auto border" tabIndex={0} role="region" aria-label="Preview">
-            <table className="w-full">
-              <thead className="sticky top-0 bg-bench text-left text-xs text-muted">
-                <tr>
-                  <th scope="col" className="px-2 py-1 font-normal">
-                    row
-                  </th>
-                  <th scope="col" className="font-normal">
-                    given name
-                  </th>
-                  <th scope="col" className="font-normal">
-                    family name
-                  </th>
-                  <th scope="col" className="font-normal">
-                    rating
-                  </th>
-                </tr>
-              </thead>
-              <tbody>
-                {shown.rows.map((r) => (
-                  <tr key={r.row} className={`border-t ${rowWrong(r.row).length ? 'bg-[#fdf3f2]' : ''}`}>
-                    <td className="px-2 text-muted">{r.row}</td>
-                    <td>{r.givenName}</td>
-                    <td>{r.familyName}</td>
-                    <td>{r.rating ?? ''}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </div>
+          {shown.errors.some((e) => e.code === 'repeated') && (
+            <label className="mt-1 flex items-center gap-2">
+              <input
+                type="checkbox"
+                className="h-4 w-4 accent-tape"
+                checked={repeatsAllowed}
+                onChange={(e) => {
+                  setRepeats(e.target.checked);
+                  look.mutate({ repeatsAllowed: e.target.checked });
+                }}
+              />
+              they really are different students with one name
+            </label>
+          )}
+          <ColumnChoices
+            columns={shown.columns}
+            sample={shown.sample}
+            onChoose={(next) => {
+              setColumns(next);
+              look.mutate({ columns: next });
+            }}
+          />
+          {mode === 'update' && !shown.errors.length && (
+            <RosterDiffView
+              diff={shown.diff}
+              keepGone={keepGone}
+              onKeepGone={(keep) => {
+                setKeepGone(keep);
+                look.mutate({ keepGone: keep });
+              }}
+            />
+          )}
+          <RowTable preview={shown} />
         </div>
       )}
     </Floating>

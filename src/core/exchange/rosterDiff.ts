@@ -1,0 +1,57 @@
+import type { RosterRow } from './roster.ts';
+
+export interface Known {
+  id: string;
+  givenName: string;
+  familyName: string;
+  rating: number;
+}
+interface Named {
+  givenName: string;
+  familyName: string;
+}
+/** What a new list would change in a class. */
+export interface RosterDiff {
+  same: string[];
+  /** Same name, another rating. */
+  rated: { id: string; name: string; from: number; to: number }[];
+  /** One who is gone and one who is new share a given or a family name, and nobody else does: most likely the same student. */
+  renamed: { id: string; from: string; to: RosterRow }[];
+  added: RosterRow[];
+  gone: { id: string; name: string }[];
+}
+
+const fullName = (s: Named) => `${s.givenName} ${s.familyName}`;
+const keyOf = (s: Named) => fullName(s).toLowerCase().normalize('NFC');
+const alike = (a: Named, b: Named) =>
+  a.givenName.toLowerCase() === b.givenName.toLowerCase() || a.familyName.toLowerCase() === b.familyName.toLowerCase();
+
+/**
+ * The list held against the class. Students are told by their full names, however written; of several with one name as many
+ * pair off as both sides have. Every student of the class and every row of the list stands in exactly one place.
+ */
+export function diffRoster(known: readonly Known[], rows: readonly RosterRow[]): RosterDiff {
+  const left = new Map<string, Known[]>();
+  for (const student of known) left.set(keyOf(student), [...(left.get(keyOf(student)) ?? []), student]);
+  const diff: RosterDiff = { same: [], rated: [], renamed: [], added: [], gone: [] };
+  const fresh: RosterRow[] = [];
+  for (const row of rows) {
+    const student = left.get(keyOf(row))?.shift();
+    if (!student) fresh.push(row);
+    else if (row.rating !== undefined && row.rating !== student.rating)
+      diff.rated.push({ id: student.id, name: fullName(student), from: student.rating, to: row.rating });
+    else diff.same.push(student.id);
+  }
+  const gone = [...left.values()].flat();
+  const taken = new Set<RosterRow>();
+  for (const student of gone) {
+    const likely = fresh.filter((row) => alike(student, row));
+    const rivals = likely.length === 1 ? gone.filter((other) => alike(other, likely[0])) : [];
+    if (likely.length === 1 && rivals.length === 1) {
+      taken.add(likely[0]);
+      diff.renamed.push({ id: student.id, from: fullName(student), to: likely[0] });
+    } else diff.gone.push({ id: student.id, name: fullName(student) });
+  }
+  diff.added = fresh.filter((row) => !taken.has(row));
+  return diff;
+}

@@ -1,0 +1,90 @@
+import { Router } from 'express';
+import { z } from 'zod';
+import { ROSTER_COLUMNS, type RosterPreview, readRoster } from '../../core/exchange/roster.ts';
+import { diffRoster, type RosterDiff } from '../../core/exchange/rosterDiff.ts';
+import { MOST_STUDENTS } from '../../core/model/schoolClass.ts';
+import type { Database } from '../database.ts';
+import { Problem, readInput } from '../problem.ts';
+import { ratingRecords, studentRecords } from '../repositories/index.ts';
+import { addStudent, readClass, removeStudent } from './classes.ts';
+import { bodyOf, idParam, route } from './route.ts';
+
+const ImportRequest = z.object({
+  text: z.string().min(1, { message: 'empty' }).max(200_000, { message: 'too-long' }),
+  /** What each column is, where the teacher says so. */
+  columns: z
+    .array(z.enum(ROSTER_COLUMNS, { message: 'choice' }))
+    .max(60)
+    .optional(),
+  /** Two students may really have one name. */
+  repeatsAllowed: z.boolean().optional(),
+  /** `add`: all rows are new; `update`: the list becomes the class. */
+  mode: z.enum(['add', 'update'], { message: 'choice' }).optional(),
+  /** In an update, who is not on the list stays all the same. */
+  keepGone: z.boolean().optional(),
+  commit: z.boolean().optional(),
+});
+type Preview = RosterPreview & { added: number; diff: RosterDiff };
+
+/** What would happen, with everything that is wrong by row and column. */
+function lookAt(request: z.output<typeof ImportRequest>, known: Awaited<ReturnType<typeof readClass>>): Preview {
+  const preview = readRoster(request.text, request.columns, request.repeatsAllowed);
+  const rating = new Map(known.ratings.map((r) => [r.studentId as string, r.rating]));
+  const diff = diffRoster(
+    known.students.map((s) => ({ ...s, rating: rating.get(s.id) ?? 3 })),
+    preview.rows,
+  );
+  const update = request.mode === 'update';
+  const there = new Set(known.students.map((s) => `${s.givenName} ${s.familyName}`.toLowerCase()));
+  if (!update && !request.repeatsAllowed) {
+    for (const row of preview.rows) {
+      const name = `${row.givenName} ${row.familyName}`;
+      if (there.has(name.toLowerCase())) preview.errors.push({ row: row.row, column: 'name', code: 'repeated', value: name });
+    }
+  }
+  const after = update ? preview.rows.length + (request.keepGone ? diff.gone.length : 0) : known.students.length + preview.rows.length;
+  if (after > MOST_STUDENTS)
+    preview.errors.push({
+      row: Math.max(1, MOST_STUDENTS - (after - preview.rows.length) + 1),
+      column: '',
+      code: 'too-many',
+      value: String(after),
+    });
+  return { ...preview, added: 0, diff };
+}
+
+/** A class list taken over: looked at first, then stored whole or not at all. */
+export function importRoutes(db: Database): Router {
+  const router = Router();
+  route(router, 'post', '/classes/:id/import', async (req) => {
+    const id = idParam(req);
+    const known = await readClass(db, id);
+    const request = readInput(ImportRequest, bodyOf(req));
+    const preview = lookAt(request, known);
+    if (!request.commit) return preview;
+    if (preview.errors.length) {
+      const issues = preview.errors.map((e) => ({ path: ['row', e.row, e.column], code: e.code }));
+      throw new Problem(400, 'bad-input', issues, { preview });
+    }
+    const update = request.mode === 'update';
+    const { diff } = preview;
+    await db.transaction(async (tx) => {
+      const rate = async (student: string, rating: number) => {
+        const before = await ratingRecords.get(tx, student);
+        if (before.rating !== rating) await ratingRecords.put(tx, { ...before, rating });
+      };
+      for (const row of update ? diff.added : preview.rows)
+        await addStudent(tx, id, { givenName: row.givenName, familyName: row.familyName, rating: row.rating });
+      if (!update) return;
+      for (const { id: student, to } of diff.rated) await rate(student, to);
+      for (const { id: student, to } of diff.renamed) {
+        const before = await studentRecords.get(tx, student);
+        await studentRecords.put(tx, { ...before, givenName: to.givenName, familyName: to.familyName });
+        if (to.rating !== undefined) await rate(student, to.rating);
+      }
+      if (!request.keepGone) for (const { id: student } of diff.gone) await removeStudent(tx, id, student);
+    });
+    return { ...preview, added: update ? diff.added.length : preview.rows.length };
+  });
+  return router;
+}

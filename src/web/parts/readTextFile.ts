@@ -1,0 +1,14 @@
+/**
+ * The text of a file as its maker meant it: by its byte order mark, else UTF-8, else Windows-1252 (what spreadsheets on many
+ * school computers write): bytes that are no UTF-8 are letters with accents there.
+ */
+export async function readTextFile(file: Blob): Promise<string> {
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  if (bytes[0] === 0xff && bytes[1] === 0xfe) return new TextDecoder('utf-16le').decode(bytes);
+  if (bytes[0] === 0xfe && bytes[1] === 0xff) return new TextDecoder('utf-16be').decode(bytes);
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+  } catch {
+    return new TextDecoder('windows-1252').decode(bytes);
+  }
+}
