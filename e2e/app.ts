@@ -66,6 +66,12 @@ export const gone = (child: ChildProcess) =>
 
 export const newFolder = () => mkdtempSync(path.join(tmpdir(), 'side-court-e2e-'));
 
+/** The name of one of the demo's periods of today. */
+export function todays(name: string): string {
+  const now = new Date();
+  return `${name}-${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
+}
+
 /** Side Court with a data folder of its own: empty, or with the demo school. */
 export async function startApp(options: { demo?: boolean; speed?: number } = {}): Promise<App> {
   const folder = newFolder();

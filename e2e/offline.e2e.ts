@@ -1,7 +1,7 @@
 import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { freePort, gone, newFolder, startProcess } from './app.ts';
+import { freePort, gone, newFolder, startProcess, todays } from './app.ts';
 import { openBrowser } from './browser.ts';
 import { pause, Screen } from './screen.ts';
 
@@ -29,11 +29,9 @@ afterAll(async () => {
   rmSync(folder, { recursive: true, force: true });
 });
 
-const now = new Date();
-const today = `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
 const lesson = async (name: string) =>
   (
-    (await (await fetch(`${base}/api/periods/${name}-${today}/desk`)).json()) as {
+    (await (await fetch(`${base}/api/periods/${todays(name)}/desk`)).json()) as {
       lesson: { id: string; revision: number; title: string; blocks: { id: string; seconds?: { value: number } }[] };
     }
   ).lesson;
@@ -50,11 +48,11 @@ describe('without the server', () => {
     await screen.page.goto(`${base}/`);
     await screen.says('Grade 3b');
     await screen.page.evaluate(async () => void (await navigator.serviceWorker.ready));
-    await screen.page.goto(`${base}/desk/mills-${today}`);
+    await screen.page.goto(`${base}/desk/${todays('mills')}`);
     await screen.says('9 rounds of');
     await screen.page.goto(`${base}/classes/grade-5a`);
     await screen.says('Wishes (private)');
-    await screen.page.goto(`${base}/desk/mills-${today}`);
+    await screen.page.goto(`${base}/desk/${todays('mills')}`);
     await screen.says('9 rounds of');
     await stop();
     await screen.page.reload();
@@ -68,7 +66,7 @@ describe('without the server', () => {
   });
 
   it('keeps edits, over a reload too, says how many wait, and sends them when the server is back', async () => {
-    await screen.page.goto(`${base}/desk/mills-${today}`);
+    await screen.page.goto(`${base}/desk/${todays('mills')}`);
     await screen.says('9 rounds of');
     await cut('Explain', 'ArrowLeft', 2);
     await screen.says('2 edits wait');
@@ -87,7 +85,7 @@ describe('without the server', () => {
   });
 
   it('shows both versions where somebody else changed the lesson meanwhile', async () => {
-    await screen.page.goto(`${base}/desk/weather-${today}`);
+    await screen.page.goto(`${base}/desk/${todays('weather')}`);
     await screen.says('rounds of');
     await screen.page.setOfflineMode(true);
     await cut('Arrive', 'ArrowLeft', 1);

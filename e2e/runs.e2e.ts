@@ -1,7 +1,7 @@
 import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type App, freePort, gone, newFolder, startApp, startProcess } from './app.ts';
+import { type App, freePort, gone, newFolder, startApp, startProcess, todays } from './app.ts';
 import { openBrowser } from './browser.ts';
 import { pause, Screen } from './screen.ts';
 
@@ -21,10 +21,6 @@ const post = async (base: string, to: string, body: unknown) => {
 };
 const stored = async (base: string, run: string) =>
   ((await (await fetch(`${base}/api/runs/${run}`)).json()) as { events: Stored[] }).events;
-const todaysPeriod = (name: string) => {
-  const now = new Date();
-  return `${name}-${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
-};
 
 let chrome: Awaited<ReturnType<typeof openBrowser>>;
 beforeAll(async () => {
@@ -49,7 +45,7 @@ describe('a run', () => {
     const data = path.join(folder, 'data');
     const random = chanceFrom(20);
     let server = await startProcess({ port, folder: data, demo: true });
-    const { id: run, startedAt } = (await post(base, '/runs', { periodId: todaysPeriod('mills') })) as { id: string; startedAt: number };
+    const { id: run, startedAt } = (await post(base, '/runs', { periodId: todays('mills') })) as { id: string; startedAt: number };
     const screen = new Screen(await chrome.browser.newPage());
     await screen.page.goto(`${base}/whistle/${run}`);
     await screen.says('All saved');
@@ -111,7 +107,7 @@ describe('a run in the browser', () => {
     app = await startApp({ demo: true, speed: SPEED });
     screen = new Screen(await chrome.browser.newPage());
     await screen.hurry(SPEED);
-    run = ((await post(app.base, '/runs', { periodId: todaysPeriod('mills') })) as { id: string }).id;
+    run = ((await post(app.base, '/runs', { periodId: todays('mills') })) as { id: string }).id;
     await screen.page.goto(`${app.base}/whistle/${run}`);
     await screen.says('Hold everything');
     for (let i = 0; i < 8 && !(await screen.text()).includes('Round 1 of 9'); i++) {

@@ -26,6 +26,15 @@ const COMMON: Record<string, z.ZodType> = {
   join: z.object({ player: id, index: z.number().int().min(0).optional() }),
 };
 
+/** A setup in its shape; RangeError naming the field and its value where it breaks it. */
+export function parsePlaySetup<T>(schema: z.ZodType<T>, raw: unknown): T {
+  const parsed = schema.safeParse(raw);
+  if (parsed.success) return parsed.data;
+  const issue = parsed.error.issues[0];
+  const value = issue.path.reduce<unknown>((at, key) => (at as Record<PropertyKey, unknown> | undefined)?.[key], raw);
+  throw new RangeError(`invalid setup ${issue.path.join('.') || 'shape'}: ${JSON.stringify(value)}`);
+}
+
 /** What a format adds to the common part of play. Every function returns new state and leaves its arguments alone. */
 export interface PlayRules<S, State> {
   /** The setup, checked; RangeError naming what is wrong. */

@@ -1,3 +1,4 @@
+import type { z } from 'zod';
 import type { Band } from '../model/band.ts';
 
 export type SettingKind = 'count' | 'seconds' | 'metres' | 'choice' | 'switch' | 'text' | 'picks' | 'map';
@@ -31,4 +32,12 @@ export function settle(
   const values: Record<string, unknown> = {};
   for (const meta of metas) values[meta.key] = teacher[meta.key] ?? game[meta.key] ?? meta.byBand?.[band] ?? meta.fallback;
   return values;
+}
+
+/** Settled values in their shape, or the key that is wrong and why. */
+export function parseValues<V>(schema: z.ZodType<V>, values: unknown): { ok: true; values: V } | { ok: false; key: string; code: string } {
+  const parsed = schema.safeParse(values);
+  if (parsed.success) return { ok: true, values: parsed.data };
+  const issue = parsed.error.issues[0];
+  return { ok: false, key: String(issue.path[0]), code: issue.code === 'custom' ? issue.message : issue.code };
 }

@@ -1,4 +1,5 @@
 import { defineFormat } from '../format.ts';
+import { parseValues } from '../setting.ts';
 import { courtBoard, courtResults } from './board.ts';
 import { courtCard } from './card.ts';
 import { courtChecks } from './checks.ts';
@@ -17,12 +18,7 @@ export const advanceCourt = defineFormat({
   id: 'advance-court',
   parseSetup: (setup) => AdvanceCourtGame.parse(setup),
   settings: advanceSettings,
-  parseValues(values) {
-    const parsed = AdvanceCourtValues.safeParse(values);
-    if (parsed.success) return { ok: true, values: parsed.data };
-    const issue = parsed.error.issues[0];
-    return { ok: false, key: String(issue.path[0]), code: issue.code === 'custom' ? issue.message : issue.code };
-  },
+  parseValues: (values) => parseValues(AdvanceCourtValues, values),
   group: courtGroups,
   layout: courtLayout,
   // Nobody moves between courts: a new bout starts where the last one ended.

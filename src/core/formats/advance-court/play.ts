@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { PlayEvent, PlayRules } from '../play.ts';
+import { type PlayEvent, type PlayRules, parsePlaySetup } from '../play.ts';
 import { AdvanceCourtPlay } from './setup.ts';
 
 /** `court[i]`: who stands at place i + 1, null where nobody does; `queue` in order. */
@@ -12,13 +12,7 @@ export interface CourtState {
 }
 
 function parse(raw: unknown): AdvanceCourtPlay {
-  const parsed = AdvanceCourtPlay.safeParse(raw);
-  if (!parsed.success) {
-    const issue = parsed.error.issues[0];
-    const value = issue.path.reduce<unknown>((at, key) => (at as Record<PropertyKey, unknown> | undefined)?.[key], raw);
-    throw new RangeError(`invalid setup ${issue.path.join('.') || 'shape'}: ${JSON.stringify(value)}`);
-  }
-  const setup = parsed.data;
+  const setup = parsePlaySetup(AdvanceCourtPlay, raw);
   if (new Set(setup.players).size !== setup.players.length)
     throw new RangeError(`invalid setup players: repeated in ${JSON.stringify(setup.players)}`);
   if (setup.players.length < 2 && !setup.lone) throw new RangeError(`invalid setup players: ${JSON.stringify(setup.players)}`);

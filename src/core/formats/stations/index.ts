@@ -1,4 +1,5 @@
 import { defineFormat } from '../format.ts';
+import { parseValues } from '../setting.ts';
 import { stationsBoard, stationsResults } from './board.ts';
 import { stationsCard } from './card.ts';
 import { stationsChecks } from './checks.ts';
@@ -17,12 +18,7 @@ export const stations = defineFormat({
   id: 'stations',
   parseSetup: (setup) => StationsGame.parse(setup),
   settings: stationsSettings,
-  parseValues(values) {
-    const parsed = StationsValues.safeParse(values);
-    if (parsed.success) return { ok: true, values: parsed.data };
-    const issue = parsed.error.issues[0];
-    return { ok: false, key: String(issue.path[0]), code: issue.code === 'custom' ? issue.message : issue.code };
-  },
+  parseValues: (values) => parseValues(StationsValues, values),
   group: stationsGroup,
   layout: stationsLayout,
   pace: (context, draft) => stationsPace(context, draft.pieces),

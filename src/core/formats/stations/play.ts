@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { stationAt } from '../../rotation/rounds.ts';
-import type { PlayEvent, PlayRules } from '../play.ts';
+import { type PlayEvent, type PlayRules, parsePlaySetup } from '../play.ts';
 import { StationsPlay } from './setup.ts';
 
 /** Who is in which group now, which bout it is, and what was scored. */
@@ -15,13 +15,7 @@ export interface StationsState {
 const groupKey = (index: number) => `group-${index + 1}`;
 
 function parse(raw: unknown): StationsPlay {
-  const parsed = StationsPlay.safeParse(raw);
-  if (!parsed.success) {
-    const issue = parsed.error.issues[0];
-    const value = issue.path.reduce<unknown>((at, key) => (at as Record<PropertyKey, unknown> | undefined)?.[key], raw);
-    throw new RangeError(`invalid setup ${issue.path.join('.') || 'shape'}: ${JSON.stringify(value)}`);
-  }
-  const setup = parsed.data;
+  const setup = parsePlaySetup(StationsPlay, raw);
   const players = setup.groups.flat();
   if (new Set(players).size !== players.length)
     throw new RangeError(`invalid setup groups: repeated player in ${JSON.stringify(setup.groups)}`);
