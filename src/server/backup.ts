@@ -60,6 +60,11 @@ async function checkBackup(data: Blob, name: string): Promise<void> {
   }
 }
 
+/** Those that the rule no longer keeps: of each kind all but the newest few. `all`: newest first. */
+export function beyondRule(all: readonly Backup[]): Backup[] {
+  return REASONS.flatMap((kind) => all.filter((b) => b.reason === kind).slice(KEPT[kind]));
+}
+
 /** A backup of the running database, opened once to see that it can be, then kept; older ones beyond the rule are taken away. */
 export async function makeBackup(engine: PGlite, dataDir: string, reason: Reason, now: Date): Promise<Backup> {
   const folder = folderOf(dataDir);
@@ -73,12 +78,7 @@ export async function makeBackup(engine: PGlite, dataDir: string, reason: Reason
   const part = path.join(folder, `${name}.part`);
   writeFileSync(part, Buffer.from(await data.arrayBuffer()), { flush: true });
   renameSync(part, path.join(folder, name));
-  for (const kind of REASONS) {
-    for (const old of listBackups(dataDir)
-      .filter((b) => b.reason === kind)
-      .slice(KEPT[kind]))
-      rmSync(path.join(folder, old.name));
-  }
+  for (const old of beyondRule(listBackups(dataDir))) rmSync(path.join(folder, old.name));
   return listBackups(dataDir).find((b) => b.name === name)!;
 }
 
