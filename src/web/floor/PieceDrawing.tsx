@@ -62,7 +62,6 @@ export function PieceDrawing({ piece, scale, index, count, selected, label, hand
       >
         <rect x={x} y={y} width={width} height={height} fill="white" fillOpacity="0.72" />
         <TapeRect x={x} y={y} width={width} height={height - line} k={scale.k} seed={index * 5} />
-        {piece.cells && <Cells {...{ x, y, width }} height={height - line} cells={piece.cells} />}
         {line > 0 && (
           <rect
             x={x + 4}
@@ -99,6 +98,7 @@ export function PieceDrawing({ piece, scale, index, count, selected, label, hand
         )}
       </g>
       <g pointerEvents="none">
+        {piece.cells && <Cells {...{ x, y, width }} height={height - line} cells={piece.cells} />}
         {piece.pinned && <path d={`M${x + width - 13} ${y}h13v13z`} fill="var(--color-ink)" />}
         <text
           x={x + (small ? 7 : 9)}

@@ -35,12 +35,14 @@ export function CourtCards({ courts, names, words, onAct }: Props) {
                 <button
                   type="button"
                   disabled={!seat.action.enabled}
-                  aria-label={`Court ${court.group + 1}, place ${seat.rank}, ${seat.player ? names[seat.player] : 'empty'}: ${seat.action.label}`}
                   className={`flex min-h-11 min-w-0 flex-1 items-center gap-1.5 px-1.5 text-left leading-4 disabled:opacity-50 ${i === 0 ? 'bg-tape hover:bg-[#2b62cc]' : 'bg-ink-3 hover:bg-[#3a4a60]'}`}
                   onClick={() => onAct(seat.action)}
                 >
+                  <span className="sr-only">Court {court.group + 1}, place </span>
                   <span className="head text-lg">{seat.rank}</span>
+                  <span className="sr-only">, </span>
                   <span className="min-w-0 text-sm">{seat.player ? names[seat.player] : '–'}</span>
+                  <span className="sr-only">: {seat.action.label}</span>
                   {seat.value > 0 && <span className="ml-auto text-xs text-[#dce6f8]">{seat.value}</span>}
                 </button>
               </li>

@@ -1,0 +1,99 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { type App, startApp } from './app.ts';
+import { openBrowser } from './browser.ts';
+import { pause, Screen } from './screen.ts';
+
+let app: App;
+let chrome: Awaited<ReturnType<typeof openBrowser>>;
+let screen: Screen;
+beforeAll(async () => {
+  [app, chrome] = await Promise.all([startApp({ demo: true }), openBrowser()]);
+  screen = new Screen(await chrome.browser.newPage());
+});
+afterAll(async () => {
+  await chrome.close();
+  await app.stop();
+  expect(screen.errors).toEqual([]);
+});
+
+const place = (court: number, rank: number) => screen.find('button', new RegExp(`^Court ${court}, place\\s*${rank}(?!\\d)`));
+/** Who stands there: what the button says without its court, its place and what a tap means. */
+const seat = async (court: number, rank: number) =>
+  (await place(court, rank)).evaluate((b) => b.querySelectorAll('span')[3].textContent ?? '');
+const line = (court: number) => screen.page.$$eval('ul[aria-label="Courts"] > li p', (all, c) => all[c - 1].textContent ?? '', court);
+const tap = async (court: number, rank: number) => {
+  await (await place(court, rank)).click();
+  await pause(80);
+};
+
+describe('a lesson on courts', () => {
+  it('is planned beside stations: courts on the floor, waiting weighed, a fix taken', async () => {
+    await screen.page.goto(app.base);
+    await screen.click('button', 'Add a period');
+    await screen.page.select('#period-classId', 'grade-5a');
+    await screen.page.type('#period-start', '0200PM');
+    await screen.page.type('#period-end', '0245PM');
+    await screen.click('button', 'Add the period');
+    await screen.says('No lesson yet');
+    await screen.fill('What is it called?', 'Bridges');
+    await screen.press('Enter');
+    await screen.says('No game in this lesson yet');
+    await screen.click('button', 'Add a block');
+    await screen.click('menuitem', /^Bridge keepers/);
+    await screen.says('7 courts · 2 bouts of');
+    await screen.expectAccessible();
+    await screen.click('tab', 'Rules');
+    const courts = await screen.find('textbox', 'Courts');
+    await courts.click({ count: 3 });
+    await screen.type('4');
+    await screen.press('Enter');
+    await screen.click('tab', 'Checks');
+    await screen.says('Waiting 48 % at the courts');
+    await screen.says('Give the line a task');
+    await screen.expectAccessible();
+    await screen.click('button', /^6 courts/);
+    await screen.says('6 courts · 2 bouts of');
+    await screen.says('Waiting', { not: true });
+    await screen.click('button', /^Undo: 6 courts/);
+    await screen.says('4 courts · 2 bouts of');
+  });
+
+  it('is scored by one tap on the place that erred: who erred to the end of the line, the line moves up', async () => {
+    await screen.says(/All saved|Saved \d/);
+    await screen.click('button', 'Blow the whistle');
+    await screen.says('Hold everything');
+    for (let i = 0; i < 8 && !(await screen.text()).includes('Round 1 of 2'); i++) {
+      await screen.click('button', 'Skip to the next step');
+      await pause(150);
+    }
+    await screen.says('Remember');
+    await screen.expectAccessible();
+    await screen.expectNoPageScroll();
+    const [one, two, three, four] = [await seat(2, 1), await seat(2, 2), await seat(2, 3), await seat(2, 4)];
+    const waiting = (await line(2)).replace('In line: ', '').split(', ');
+    await tap(2, 3);
+    expect([await seat(2, 1), await seat(2, 2), await seat(2, 3), await seat(2, 4)]).toEqual([waiting[0], one, two, four]);
+    expect(await line(2)).toBe(`In line: ${[...waiting.slice(1), three].join(', ')}`);
+    await tap(2, 4);
+    expect(await seat(2, 4)).toBe(two);
+    await screen.says('rallies: 2');
+    await screen.click('button', 'Undo the last tap');
+    await screen.says('rallies: 1');
+    expect(await seat(2, 4)).toBe(four);
+    await screen.says('All saved');
+    await screen.page.reload();
+    await screen.says('rallies: 1');
+    expect(await seat(2, 4)).toBe(four);
+  });
+
+  it('stands in the list of what happened and in the logbook, with turns', async () => {
+    await screen.click('button', 'What happened');
+    await screen.says('Error at court 2, place 3');
+    await screen.click('button', 'Close');
+    await screen.click('button', 'End lesson');
+    await screen.click('button', 'End lesson and open the logbook');
+    await screen.says('Rallies at the top place in Bridge keepers');
+    await screen.says('1 rallies');
+    await screen.expectAccessible();
+  });
+});
