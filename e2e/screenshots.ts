@@ -40,6 +40,41 @@ async function main(): Promise<void> {
   await screen.click('tab', 'Who');
   await pause(300);
   await shoot('desk-who');
+  const made = (await post('/periods', { date: today, start: '14:00', end: '14:45', classId: 'grade-5a', roomId: 'mill-gym' })) as {
+    id: string;
+  };
+  const { lesson } = (await post(`/periods/${made.id}/lesson`, { title: 'Bridges' })) as { lesson: { id: string } };
+  await post(`/lessons/${lesson.id}/edits`, {
+    id: 'picture',
+    revision: 0,
+    name: 'add Bridge keepers',
+    edit: {
+      kind: 'insert-block',
+      index: 2,
+      block: {
+        id: 'bridges',
+        phase: 'game',
+        title: 'Bridge keepers',
+        least: 0,
+        most: 7200,
+        weight: 10,
+        game: { gameId: 'bridge-keepers', settings: { groups: 4, bouts: 3 }, placed: {} },
+      },
+    },
+  });
+  await open(`/desk/${made.id}`, 'Give the line a task');
+  await pause(300);
+  await shoot('desk-courts');
+  const courts = (await post('/runs', { periodId: made.id })) as { id: string };
+  await open(`/whistle/${courts.id}`, 'Hold everything');
+  while (!(await screen.text()).includes('Round 1 of 3')) {
+    await screen.click('button', 'Skip to the next step');
+    await pause(120);
+  }
+  for (const place of [3, 4, 1, 4, 2]) await screen.click('button', new RegExp(`^Court 2, place\\s*${place}(?!\\d)`));
+  await screen.says('All saved');
+  await pause(300);
+  await shoot('whistle-courts');
   const run = (await post('/runs', { periodId: `mills-${today}` })) as { id: string };
   await open(`/whistle/${run.id}`, 'Hold everything');
   while (!(await screen.text()).includes('Round 4 of 9')) {
