@@ -47,7 +47,7 @@ describe('a lesson on courts', () => {
     await courts.click({ count: 3 });
     await screen.type('4');
     await screen.press('Enter');
-    await screen.click('tab', 'Checks');
+    await screen.click('tab', /^Checks/);
     await screen.says('Waiting 48 % at the courts');
     await screen.says('Give the line a task');
     await screen.expectAccessible();

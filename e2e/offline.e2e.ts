@@ -70,7 +70,9 @@ describe('without the server', () => {
     await screen.says('9 rounds of');
     await cut('Explain', 'ArrowLeft', 2);
     await screen.says('2 edits wait');
-    await screen.page.reload();
+    await screen.page.goto(`${base}/`);
+    await screen.says('2 to send: open');
+    await screen.page.goto(`${base}/desk/${todays('mills')}`);
     await screen.says('2 edits wait');
     await screen.says('2:30');
     server = await start();

@@ -25,6 +25,17 @@ self.addEventListener('activate', (event) => {
   );
 });
 
+/** Answers older than this are let go: what was removed from the school does not stay in the browser. */
+const MOST_DAYS = 14;
+async function letGo() {
+  const cache = await caches.open(KNOWN);
+  const oldest = Date.now() - MOST_DAYS * 86_400_000;
+  for (const request of await cache.keys()) {
+    const date = (await cache.match(request))?.headers.get('date');
+    if (!date || new Date(date).getTime() < oldest) await cache.delete(request);
+  }
+}
+
 /** The server's answer, kept for later; without one the last that was kept, marked as such. */
 async function known(request) {
   const cache = await caches.open(KNOWN);
@@ -57,6 +68,8 @@ self.addEventListener('fetch', (event) => {
   if (request.method !== 'GET' || url.origin !== self.location.origin) return;
   if (url.pathname.startsWith('/api/')) {
     if (KEEP.test(url.pathname)) event.respondWith(known(request));
-  } else if (request.mode === 'navigate') event.respondWith(page(request));
-  else event.respondWith(caches.match(request, { cacheName: PROGRAM }).then((kept) => kept ?? fetch(request)));
+  } else if (request.mode === 'navigate') {
+    event.respondWith(page(request));
+    event.waitUntil(letGo());
+  } else event.respondWith(caches.match(request, { cacheName: PROGRAM }).then((kept) => kept ?? fetch(request)));
 });

@@ -3,6 +3,7 @@ import { NavLink } from 'react-router';
 import { clockSeconds, isPlaying } from '../../core/model/period.ts';
 import { call, type Desk } from '../api.ts';
 import { useReach } from '../offline/reach.ts';
+import { readKept } from './keptEdits.ts';
 import { clockText, isoDate, shortBell, useNow } from './now.ts';
 import { ShelvesMenu } from './ShelvesMenu.tsx';
 import { useReadiness } from './useReadiness.ts';
@@ -30,7 +31,16 @@ export function DayBar({ date, current, children }: { date?: string; current?: s
           const { period, schoolClass, students, attendance, lesson } = desk;
           const here = students.filter((s) => isPlaying(attendance?.entries[s.id])).length;
           const open = ready[period.id];
-          const mark = !lesson ? 'no lesson yet' : open === undefined ? '…' : open === 0 ? 'ready' : `${open} to fix`;
+          const waits = period.id === current ? 0 : readKept(lesson?.id).pending.length;
+          const mark = waits
+            ? `${waits} to send: open`
+            : !lesson
+              ? 'no lesson yet'
+              : open === undefined
+                ? '…'
+                : open === 0
+                  ? 'ready'
+                  : `${open} to fix`;
           return (
             <span key={period.id} className="flex items-stretch">
               {isToday && i === nextAt && (

@@ -34,7 +34,7 @@ export const advanceCourtWords: FormatWords = {
   segments: { rehearse: 'Rehearse a slow rally', work: 'Rallies', break: 'Break', reset: 'Reset and count back' },
   unit: 'court',
   events: { error: (d, play) => `Error at court ${play + 1}, place ${n(d, 'position')}` },
-  board: { courts: 'Courts', top: 'Rallies at the top place', count: 'rallies', waits: 'In line', nobody: 'Nobody waits' },
+  board: { courts: 'Courts', top: 'Rallies at the top place', count: 'rallies', atTop: 'at top', waits: 'In line', nobody: 'Nobody waits' },
   summary: (v, rounds, work, _, places) =>
     `${s(places, 'court')} · ${s(rounds, 'bout')} of ${duration(work)} · ${t(v, 'positions')} places`,
   card: {

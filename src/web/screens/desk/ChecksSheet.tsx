@@ -24,8 +24,8 @@ export function ChecksSheet({ lesson, findings, weighing, speak, perform, onShow
     <div>
       {!findings.length && !lesson.accepted.length && (
         <p className="p-4">
-          <strong className="text-good">Nothing to fix.</strong> Every station fits, the gear is there and the lesson ends with the bell.
-          Local rules and your own eyes decide.
+          <strong className="text-good">Nothing to fix.</strong> Everything fits on the floor, the gear is there and the lesson ends with
+          the bell. Local rules and your own eyes decide.
         </p>
       )}
       <ol>

@@ -5,19 +5,7 @@ import { piles, type Step } from '../../../core/model/history.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
 import { editName } from '../../../core/words/edits.en.ts';
 import { ApiProblem, call, type Desk, freshId, problemWords, type StoredEdit } from '../../api.ts';
-
-interface Sending {
-  id: string;
-  edit: Edit;
-  name: string;
-  undoes?: number;
-  redoes?: number;
-}
-/** What this browser keeps of a lesson until the server has it: the last version known from it, and the edits on top. */
-interface Kept {
-  base: Lesson | null;
-  pending: Sending[];
-}
+import { type Kept, keepEdits, readKept, type Sending } from '../../parts/keptEdits.ts';
 
 export interface LessonDesk {
   lesson: Lesson | null;
@@ -36,14 +24,6 @@ export interface LessonDesk {
 
 /** Milliseconds before an edit that the server did not hear is sent again. */
 const RETRY_MS = 1500;
-const keptKey = (id: string) => `side-court-lesson-${id}`;
-function readKept(id: string | undefined): Kept {
-  try {
-    return (id && (JSON.parse(localStorage.getItem(keptKey(id)) ?? 'null') as Kept | null)) || { base: null, pending: [] };
-  } catch {
-    return { base: null, pending: [] };
-  }
-}
 const newer = (a: Lesson | null | undefined, b: Lesson | null | undefined) => (!a ? (b ?? null) : !b || a.revision >= b.revision ? a : b);
 
 /** The lesson with the edits on top that still apply, each one revision more, and what each undoes. */
@@ -80,7 +60,7 @@ export function useLesson(desk: Desk | undefined, pieceTitle: (id: string) => st
     (next: Kept) => {
       latest.current = next;
       setKept(next);
-      if (id) localStorage.setItem(keptKey(id), JSON.stringify(next));
+      if (id) keepEdits(id, next);
     },
     [id],
   );

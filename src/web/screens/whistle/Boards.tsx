@@ -23,7 +23,7 @@ export function Boards({ block, names, state, round, moving, onAct }: Props) {
     part.part === 'courts' ? (
       <CourtCards key={part.part} courts={part.courts} names={names} words={formatWords(game.format).board} onAct={onAct} />
     ) : (
-      <GroupCards key={part.part} {...{ block, round, moving, onAct }} rows={part.rows} />
+      <GroupCards key={part.part} {...{ block, names, round, moving, onAct }} rows={part.rows} />
     ),
   );
 }

@@ -43,7 +43,11 @@ export function CourtCards({ courts, names, words, onAct }: Props) {
                   <span className="sr-only">, </span>
                   <span className="min-w-0 text-sm">{seat.player ? names[seat.player] : '–'}</span>
                   <span className="sr-only">: {seat.action.label}</span>
-                  {seat.value > 0 && <span className="ml-auto text-xs text-[#dce6f8]">{seat.value}</span>}
+                  {seat.value > 0 && (
+                    <span className="ml-auto text-xs text-[#dce6f8]">
+                      {seat.value} {words.atTop}
+                    </span>
+                  )}
                 </button>
               </li>
             ))}

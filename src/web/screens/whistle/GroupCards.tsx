@@ -4,6 +4,7 @@ import { Pennant } from '../../parts/Pennant.tsx';
 
 interface Props {
   block: PlanBlock;
+  names: Record<string, string>;
   rows: readonly BoardRow[];
   round: number;
   moving: boolean;
@@ -11,7 +12,7 @@ interface Props {
 }
 
 /** Every group: pennant, where it is now and goes next, its score and one tap for a point. */
-export function GroupCards({ block, rows, round, moving, onAct }: Props) {
+export function GroupCards({ block, names, rows, round, moving, onAct }: Props) {
   const game = block.game!;
   const place = (r: number, g: number) => {
     const at = game.rounds[r]?.[g];
@@ -29,7 +30,11 @@ export function GroupCards({ block, rows, round, moving, onAct }: Props) {
         const row = rows.find((r) => r.group === g);
         const next = place(round + 1, g);
         return (
-          <li key={`group-${g + 1}`} className="flex min-h-[116px] flex-col bg-ink-2" title={members.join(', ')}>
+          <li
+            key={`group-${g + 1}`}
+            className="flex min-h-[116px] flex-col bg-ink-2"
+            title={members.map((id) => names[id] ?? '').join(', ')}
+          >
             <div className="flex min-h-[52px] items-center gap-2.5 px-3 pt-2 max-[600px]:gap-1.5 max-[600px]:px-2 max-[600px]:[&>svg]:h-auto max-[600px]:[&>svg]:w-8">
               <Pennant index={g} width={many ? 42 : 50} light />
               <span className={`wide leading-none ${many ? 'text-[28px]' : 'text-[34px]'}`}>{g + 1}</span>

@@ -75,7 +75,10 @@ export function useRun(runId: string): { run: LiveRun | null; error: unknown } {
     const timer = setInterval(() => setTick((t) => t + 1), TICK_MS);
     return () => clearInterval(timer);
   }, []);
-  useEffect(() => localStorage.setItem(kept(runId), JSON.stringify(pending)), [pending, runId]);
+  useEffect(() => {
+    if (pending.length) localStorage.setItem(kept(runId), JSON.stringify(pending));
+    else localStorage.removeItem(kept(runId));
+  }, [pending, runId]);
 
   const store = useCallback(
     (events: RunEvent[], now: number) => {

@@ -1,0 +1,31 @@
+import type { Edit } from '../../core/model/edit.ts';
+import type { Lesson } from '../../core/model/lesson.ts';
+
+export interface Sending {
+  id: string;
+  edit: Edit;
+  name: string;
+  undoes?: number;
+  redoes?: number;
+}
+/** What this browser keeps of a lesson until the server has it: the last version known from it, and the edits on top. */
+export interface Kept {
+  base: Lesson | null;
+  pending: Sending[];
+}
+
+const keyOf = (lessonId: string) => `side-court-lesson-${lessonId}`;
+
+export function readKept(lessonId: string | undefined): Kept {
+  try {
+    return (lessonId && (JSON.parse(localStorage.getItem(keyOf(lessonId)) ?? 'null') as Kept | null)) || { base: null, pending: [] };
+  } catch {
+    return { base: null, pending: [] };
+  }
+}
+
+/** Keeps it while something waits; nothing of a lesson stays behind once the server has it all. */
+export function keepEdits(lessonId: string, kept: Kept): void {
+  if (kept.pending.length) localStorage.setItem(keyOf(lessonId), JSON.stringify(kept));
+  else localStorage.removeItem(keyOf(lessonId));
+}
