@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { RosterColumn, RosterPreview } from '../../../core/exchange/roster.ts';
 import type { RosterDiff } from '../../../core/exchange/rosterDiff.ts';
 import { inputWords } from '../../../core/words/en.ts';
@@ -33,9 +33,14 @@ export function ImportDialog({
   const [keepGone, setKeepGone] = useState(false);
   const [mode, setMode] = useState<'add' | 'update'>('add');
   const request = (change: object = {}) => ({ text, columns, repeatsAllowed, keepGone, mode, ...change });
+  const asking = useRef(0);
   const look = useMutation({
-    mutationFn: (change: object) => call<Preview>('POST', `/classes/${classId}/import`, request(change)),
-    onSuccess: setShown,
+    mutationFn: async (change: object) => {
+      const asked = ++asking.current;
+      return { asked, preview: await call<Preview>('POST', `/classes/${classId}/import`, request(change)) };
+    },
+    // An answer that a newer question has overtaken shows nothing.
+    onSuccess: ({ asked, preview }) => asked === asking.current && setShown(preview),
   });
   const take = useMutation({
     mutationFn: () => call<Preview>('POST', `/classes/${classId}/import`, request({ commit: true })),
@@ -175,7 +180,7 @@ export function ImportDialog({
             </label>
           )}
           <ColumnChoices
-            columns={shown.columns}
+            columns={columns ?? shown.columns}
             sample={shown.sample}
             onChoose={(next) => {
               setColumns(next);
