@@ -262,6 +262,8 @@ describe('a class list from a file', () => {
     writeFileSync(file, bytes);
     const input = await screen.page.waitForSelector('input[type="file"]');
     await (input as ElementHandle<HTMLInputElement>).uploadFile(file);
+    // The browser reads the file in its own time: it is taken away only once the text has come.
+    await screen.page.waitForFunction(() => (document.querySelector('#roster-text') as HTMLTextAreaElement | null)?.value !== '');
     rmSync(path.dirname(file), { recursive: true, force: true });
   };
   const rows = () =>
