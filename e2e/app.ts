@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -66,6 +66,14 @@ export const gone = (child: ChildProcess) =>
 
 export const newFolder = () => mkdtempSync(path.join(tmpdir(), 'side-court-e2e-'));
 
+/** A new folder with the demo school in `data`, seeded once for all tests; outside of a test run it is left to the server to seed. */
+export function demoFolder(): string {
+  const folder = newFolder();
+  const ready = process.env.SIDE_COURT_READY_DEMO;
+  if (ready) cpSync(ready, path.join(folder, 'data'), { recursive: true });
+  return folder;
+}
+
 /** The name of one of the demo's periods of today. */
 export function todays(name: string): string {
   const now = new Date();
@@ -74,7 +82,7 @@ export function todays(name: string): string {
 
 /** Side Court with a data folder of its own: empty, or with the demo school. */
 export async function startApp(options: { demo?: boolean; speed?: number } = {}): Promise<App> {
-  const folder = newFolder();
+  const folder = options.demo ? demoFolder() : newFolder();
   const port = await freePort();
   const child = await startProcess({ port, folder: path.join(folder, 'data'), ...options });
   return {

@@ -1,7 +1,7 @@
 import { readdirSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type Ended, freePort, gone, newFolder, startProcess } from './app.ts';
+import { demoFolder, type Ended, freePort, gone, startProcess } from './app.ts';
 import { openBrowser } from './browser.ts';
 import { Screen } from './screen.ts';
 
@@ -13,7 +13,7 @@ let server: Awaited<ReturnType<typeof startProcess>>;
 let chrome: Awaited<ReturnType<typeof openBrowser>>;
 let screen: Screen;
 beforeAll(async () => {
-  folder = newFolder();
+  folder = demoFolder();
   data = path.join(folder, 'data');
   port = await freePort();
   base = `http://127.0.0.1:${port}`;

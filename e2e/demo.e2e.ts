@@ -311,6 +311,59 @@ describe('a class list from a file', () => {
   });
 });
 
+describe('the logbook', () => {
+  it('shows how the weeks went, as lines and as the same numbers, for all classes or one', async () => {
+    await open('/logbook');
+    await screen.says('96 lessons ended');
+    await screen.page.waitForSelector('.apexcharts-line-series path');
+    expect(await screen.page.$$('.apexcharts-line-series .apexcharts-series')).toHaveLength(3);
+    await screen.expectAccessible();
+    const weeks = await screen.page.$$('article tbody tr');
+    expect(weeks.length).toBeGreaterThanOrEqual(8);
+    await screen.page.select('nav select', 'grade-8a');
+    await screen.says('16 lessons ended');
+    const rows = await screen.page.$$eval('article tbody tr', (all) => all.map((r) => [...r.children].map((c) => c.textContent)));
+    expect(rows).toHaveLength(16);
+    for (const [, lessons, planned, actual, onTask] of rows) {
+      expect(lessons).toBe('1');
+      expect(Math.abs(Number(actual) - Number(planned))).toBeLessThan(8);
+      expect(Number(onTask)).toBeLessThan(Number(actual));
+    }
+    await screen.click('link', /^Grade 8a · Bridges and a toll/);
+    await screen.says('Rallies at the top place in Bridge keepers');
+  });
+});
+
+describe('painted lines', () => {
+  it('are added by size, placed and turned by typing, and seen on the floor', async () => {
+    await open('/rooms/upper-yard');
+    await screen.says('Painted on the floor');
+    const drawn = () => screen.page.$$eval('svg path > title', (all) => all.map((t) => t.textContent));
+    expect(await drawn()).toEqual(['Goal court 36 × 18 m', 'Circle 9 m across']);
+    await (await screen.find('combobox', 'Lines by size')).toElement('select').then((e) => e.select('small-net-court'));
+    await screen.click('button', 'Add these lines');
+    await screen.find('button', 'Remove Small net court 13.4 × 6.1 m');
+    const fields = await screen.page.$$('::-p-aria([name="Turned, degrees"][role="textbox"])');
+    expect(fields).toHaveLength(3);
+    await fields[2].click({ count: 3 });
+    await screen.type('sideways');
+    await screen.press('Enter');
+    await screen.says('"sideways" is not an angle. Write 90.');
+    await fields[2].click({ count: 3 });
+    await screen.type('90');
+    await screen.press('Enter');
+    const painted = async () => ((await api('/rooms/upper-yard')) as { painted: { turnedDeg: number; xM: number }[] }).painted;
+    for (let i = 0; i < 60 && (await painted())[2].turnedDeg !== 90; i++) await pause(50);
+    // The middle stays: 13.4 × 6.1 in the middle of 40 × 24, turned about it.
+    expect((await painted())[2]).toMatchObject({ turnedDeg: 90, xM: 23.05, yM: 5.3 });
+    expect(await drawn()).toHaveLength(3);
+    await screen.expectAccessible();
+    await screen.click('button', 'Remove Small net court 13.4 × 6.1 m');
+    for (let i = 0; i < 60 && (await drawn()).length !== 2; i++) await pause(50);
+    expect(await drawn()).toHaveLength(2);
+  });
+});
+
 describe('the whistle', () => {
   let run = '';
   const left = async () => {

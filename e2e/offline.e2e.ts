@@ -1,7 +1,7 @@
 import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { freePort, gone, newFolder, startProcess, todays } from './app.ts';
+import { demoFolder, freePort, gone, startProcess, todays } from './app.ts';
 import { openBrowser } from './browser.ts';
 import { pause, Screen } from './screen.ts';
 
@@ -17,7 +17,7 @@ const stop = async () => {
   await gone(server);
 };
 beforeAll(async () => {
-  folder = newFolder();
+  folder = demoFolder();
   port = await freePort();
   base = `http://127.0.0.1:${port}`;
   [server, chrome] = await Promise.all([start(), openBrowser()]);

@@ -111,11 +111,11 @@ describe('starting', () => {
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ name: 'Larch', grade: '5' }),
     });
-    expect(((await (await fetch(at('/classes'))).json()) as unknown[]).length).toBe(3);
+    expect(((await (await fetch(at('/classes'))).json()) as unknown[]).length).toBe(7);
     first.kill('SIGTERM');
     await gone(first);
     const again = await startProcess({ port, folder: data, demo: true, fresh: true });
-    expect(((await (await fetch(at('/classes'))).json()) as unknown[]).length).toBe(2);
+    expect(((await (await fetch(at('/classes'))).json()) as unknown[]).length).toBe(6);
     again.kill('SIGTERM');
     await gone(again);
   });

@@ -1,7 +1,7 @@
 import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type App, freePort, gone, newFolder, startApp, startProcess, todays } from './app.ts';
+import { type App, demoFolder, freePort, gone, startApp, startProcess, todays } from './app.ts';
 import { openBrowser } from './browser.ts';
 import { pause, Screen } from './screen.ts';
 
@@ -39,7 +39,7 @@ function chanceFrom(seed: number): () => number {
 
 describe('a run', () => {
   it('loses nothing that was acknowledged and takes nothing twice when the server is killed, 25 times', async () => {
-    const folder = newFolder();
+    const folder = demoFolder();
     const port = await freePort();
     const base = `http://127.0.0.1:${port}`;
     const data = path.join(folder, 'data');

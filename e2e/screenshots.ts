@@ -94,10 +94,13 @@ async function main(): Promise<void> {
     await open(to, says);
     await shoot(name);
   }
-  await open('/logbook', 'Planned against actual');
+  await open('/logbook', 'How the weeks went');
+  await screen.page.waitForSelector('.apexcharts-line-series path');
+  await pause(500);
+  await shoot('logbook-weeks');
   const links = await screen.page.$$('nav a[href^="/logbook/"], aside a[href^="/logbook/"]');
   await links[1]?.click();
-  await screen.says('Weather round');
+  await screen.says('Away');
   await pause(300);
   await shoot('logbook');
   await chrome.close();

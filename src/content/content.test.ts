@@ -2,15 +2,19 @@ import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { formatOf } from '../core/formats/registry.ts';
+import { boundsOf } from '../core/geometry/point.ts';
 import { BANDS } from '../core/model/band.ts';
 import { Game } from '../core/model/game.ts';
 import { Gear } from '../core/model/gear.ts';
 import { Lesson } from '../core/model/lesson.ts';
+import { paintedPaths } from '../core/model/painted.ts';
 import { Period } from '../core/model/period.ts';
 import { Room } from '../core/model/room.ts';
 import { DEMO_CUPBOARD } from './cupboard.ts';
-import { demoPeriods, GRADE_3B, GRADE_5A, LESSONS, MILL_GYM } from './demo.ts';
+import { demoPeriods, LESSONS, ROOMS, ROSTERS } from './demo.ts';
+import { demoPast } from './demoPast.ts';
 import { GAMES } from './games.ts';
+import { PAINTED_KINDS, paintedSet } from './paintedSets.ts';
 
 describe('the content', () => {
   it('parses, every record of it', () => {
@@ -18,7 +22,7 @@ describe('the content', () => {
     for (const gear of DEMO_CUPBOARD) expect(Gear.parse(gear)).toEqual(gear);
     for (const lesson of Object.values(LESSONS)) expect(Lesson.parse(lesson)).toEqual(lesson);
     for (const period of demoPeriods('2026-09-07')) expect(Period.parse(period)).toEqual(period);
-    expect(Room.parse(MILL_GYM)).toEqual(MILL_GYM);
+    for (const room of ROOMS) expect(Room.parse(room)).toEqual(room);
   });
 
   it('has settings for all bands that the formats accept', () => {
@@ -31,15 +35,32 @@ describe('the content', () => {
     }
   });
 
-  it('has classes of 27 and 31 with names of their own', () => {
-    for (const [roster, count] of [
-      [GRADE_3B, 27],
-      [GRADE_5A, 31],
-    ] as const) {
-      expect(roster.students).toHaveLength(count);
-      expect(new Set(roster.students.map((s) => `${s.givenName} ${s.familyName}`)).size).toBe(count);
+  it('has six classes of 16 to 34 with names of their own', () => {
+    expect(ROSTERS.map((r) => r.students.length)).toEqual([16, 22, 27, 31, 34, 24]);
+    for (const roster of ROSTERS) {
+      expect(new Set(roster.students.map((s) => `${s.givenName} ${s.familyName}`)).size).toBe(roster.students.length);
       expect(roster.ratings.map((r) => r.studentId).sort()).toEqual(roster.students.map((s) => s.id).sort());
     }
+  });
+
+  it('looks back on the same weeks again and again, each class twice a week', () => {
+    const days = [5, 4, 3, 2, 1].map((weekday) => ({ date: `2026-09-0${weekday}`, weekday, weeksAgo: 0 }));
+    const past = demoPast(days);
+    expect(demoPast(days)).toEqual(past);
+    for (const { schoolClass } of ROSTERS) expect(past.filter((p) => p.period.classId === schoolClass.id)).toHaveLength(2);
+    expect(new Set(past.map((p) => p.period.id)).size).toBe(12);
+  });
+
+  it('paints every set of its catalogue true to the size it is called by', () => {
+    for (const kind of PAINTED_KINDS) {
+      const drawn = boundsOf(paintedPaths(paintedSet(kind.key, { id: 'p', colour: 'grey', xM: 2, yM: 3 })).flat());
+      const close = (a: number, b: number) => expect(Math.abs(a - b), kind.name).toBeLessThan(1e-9);
+      close(drawn.x, 2);
+      close(drawn.y, 3);
+      close(drawn.width, kind.widthM);
+      close(drawn.depth, kind.depthM);
+    }
+    expect(() => paintedSet('nothing', { id: 'p', colour: 'grey', xM: 0, yM: 0 })).toThrowError('unknown painted set: nothing');
   });
 
   it('stays in its own scenario', () => {

@@ -6,6 +6,7 @@ import { Room, rectangleOutline } from '../core/model/room.ts';
 import { NEW_SCHOOL, type School } from '../core/model/school.ts';
 import { SchoolClass } from '../core/model/schoolClass.ts';
 import { Student, StudentPrivate, Wish } from '../core/model/student.ts';
+import { paintedSet } from './paintedSets.ts';
 
 export const DEMO_SCHOOL: School = {
   ...NEW_SCHOOL,
@@ -15,7 +16,7 @@ export const DEMO_SCHOOL: School = {
 
 /** The Mill Gym: 26 × 15 m, stage at the west wall, two doors, a folded bleacher and a post. */
 export const MILL_GYM: Room = Room.parse({
-  ...head('room', 1),
+  ...head('room', 2),
   id: 'mill-gym',
   name: 'Mill Gym',
   outline: rectangleOutline(26, 15),
@@ -28,7 +29,31 @@ export const MILL_GYM: Room = Room.parse({
     { id: 'bleacher', name: 'folded bleacher', thing: 'bleacher', xM: 9.4, yM: 0, widthM: 7.2, depthM: 0.8 },
     { id: 'post', name: 'post', thing: 'post', xM: 19.4, yM: 7.3, widthM: 0.4, depthM: 0.4 },
   ],
+  painted: [
+    paintedSet('net-court', { id: 'long-net', colour: 'grey', xM: 4, yM: 3 }),
+    paintedSet('small-net-court', { id: 'cross-net-west', colour: 'green', xM: 10.6, yM: 0.9, turnedDeg: 90 }),
+    paintedSet('small-net-court', { id: 'cross-net-east', colour: 'green', xM: 18.6, yM: 0.9, turnedDeg: 90 }),
+    paintedSet('circle-3.6', { id: 'centre', colour: 'blue', xM: 11.2, yM: 5.7 }),
+  ],
 });
+
+/** The Upper Yard: 40 × 24 m of asphalt with a tree planter and two gates. */
+export const UPPER_YARD: Room = Room.parse({
+  ...head('room', 2),
+  id: 'upper-yard',
+  name: 'Upper Yard',
+  outline: rectangleOutline(40, 24),
+  doors: [
+    { id: 'gate', name: 'school gate', wall: 0, atM: 18, widthM: 2.4, clearM: 2 },
+    { id: 'lane', name: 'lane gate', wall: 3, atM: 20, widthM: 2, clearM: 2 },
+  ],
+  fixed: [{ id: 'planter', name: 'tree planter', thing: 'other', xM: 31, yM: 15.4, widthM: 2.4, depthM: 2.4 }],
+  painted: [
+    paintedSet('goal-court-36', { id: 'yard-court', colour: 'white', xM: 2, yM: 3 }),
+    paintedSet('circle-9', { id: 'yard-circle', colour: 'yellow', xM: 15.5, yM: 7.5 }),
+  ],
+});
+export const ROOMS: readonly Room[] = [MILL_GYM, UPPER_YARD];
 
 const GIVEN = [
   'Ada',
@@ -94,7 +119,7 @@ const FAMILY = [
   'Willowmead',
 ];
 
-interface Roster {
+export interface Roster {
   schoolClass: SchoolClass;
   students: Student[];
   ratings: StudentPrivate[];
@@ -133,6 +158,15 @@ export const GRADE_5A = roster('grade-5a', 'Grade 5a', '5', 31, 11, [
   [4, 9],
 ]);
 export const GRADE_3B = roster('grade-3b', 'Grade 3b', '3', 27, 29, [[2, 3]]);
+export const GRADE_1M = roster('grade-1m', 'Grade 1m', '1', 16, 47, [[1, 6]]);
+export const GRADE_2C = roster('grade-2c', 'Grade 2c', '2', 22, 61, [[0, 7]]);
+export const GRADE_6D = roster('grade-6d', 'Grade 6d', '6', 34, 73, [
+  [3, 8],
+  [10, 21],
+]);
+export const GRADE_8A = roster('grade-8a', 'Grade 8a', '8', 24, 89, [[5, 14]]);
+/** The six classes, the youngest first. */
+export const ROSTERS: readonly Roster[] = [GRADE_1M, GRADE_2C, GRADE_3B, GRADE_5A, GRADE_6D, GRADE_8A];
 
 type BlockShape = Lesson['blocks'][number];
 const plain = (
@@ -191,62 +225,42 @@ export const LESSONS = {
     ),
     plain('orchard-close', 'close', 'Close', 120, 240, 1),
   ]),
+  bridges: lesson('lesson-bridges', 'Bridges and a toll', [
+    plain('bridges-arrive', 'arrive', 'Arrive', 120, 180, 1),
+    plain('bridges-explain', 'explain', 'Explain', 120, 240, 1, { note: 'Show one rally with four keepers; then they count it out loud' }),
+    game('bridges-game', 'Bridge keepers', 'bridge-keepers', { bouts: 3 }),
+    plain('bridges-water', 'water', 'Water', 60, 120, 0.5),
+    plain('bridges-close', 'close', 'Close', 120, 300, 1),
+  ]),
+  bells: lesson('lesson-bells', 'Bells, then weather', [
+    plain('bells-arrive', 'arrive', 'Arrive', 120, 180, 1),
+    plain('bells-explain', 'explain', 'Explain', 60, 120, 1),
+    game('bells-game', 'Bell tower', 'bell-tower'),
+    plain('bells-water', 'water', 'Water', 60, 120, 0.5),
+    game('bells-weather', 'Weather round', 'weather-round', { laps: 1 }),
+    plain('bells-close', 'close', 'Close', 120, 240, 1),
+  ]),
 };
 
-/** Today's three periods; the third is left with problems to fix. */
+/** Today's five periods in two rooms; the fourth is left with problems to fix. */
 export function demoPeriods(date: string): Period[] {
-  const period = (id: string, start: string, end: string, classId: string, lessonId: string) =>
-    Period.parse({ ...head('period', 1), id: `${id}-${date}`, date, start, end, classId, roomId: 'mill-gym', lessonId });
-  return [
-    period('weather', '09:10', '09:55', GRADE_3B.schoolClass.id, LESSONS.weather.id),
-    period('mills', '10:05', '10:50', GRADE_5A.schoolClass.id, LESSONS.mills.id),
-    period('orchard', '13:00', '13:45', GRADE_5A.schoolClass.id, LESSONS.orchard.id),
-  ];
-}
-
-/** Two periods of earlier days that were run, oldest first, with the seed of what happened. */
-export function demoPast(
-  dates: readonly [string, string],
-): { period: Period; lesson: Lesson; seed: number; note: string; absent: string[] }[] {
-  const past = (
-    id: string,
-    date: string,
-    start: string,
-    end: string,
-    from: Roster,
-    source: Lesson,
-    seed: number,
-    note: string,
-    absent: number[],
-  ) => ({
-    period: Period.parse({
+  const period = (id: keyof typeof LESSONS, start: string, end: string, { schoolClass }: Roster, room: Room) =>
+    Period.parse({
       ...head('period', 1),
-      id: `past-${id}`,
+      id: `${id}-${date}`,
       date,
       start,
       end,
-      classId: from.schoolClass.id,
-      roomId: 'mill-gym',
-      lessonId: `past-lesson-${id}`,
-    }),
-    lesson: Lesson.parse({ ...source, id: `past-lesson-${id}` }),
-    seed,
-    note,
-    absent: absent.map((i) => from.students[i].id as string),
-  });
+      classId: schoolClass.id,
+      roomId: room.id,
+      lessonId: LESSONS[id].id,
+    });
   return [
-    past(
-      '1',
-      dates[0],
-      '10:05',
-      '10:50',
-      GRADE_5A,
-      LESSONS.mills,
-      41,
-      'Stones wandered to the wrong side twice. Put the line of tape nearer to the ring.',
-      [5, 17],
-    ),
-    past('2', dates[1], '09:10', '09:55', GRADE_3B, LESSONS.weather, 43, 'Frost was the favourite. More room for Gust next time.', [8]),
+    period('weather', '09:10', '09:55', GRADE_3B, MILL_GYM),
+    period('mills', '10:05', '10:50', GRADE_5A, MILL_GYM),
+    period('bridges', '11:10', '11:55', GRADE_8A, UPPER_YARD),
+    period('orchard', '13:00', '13:45', GRADE_6D, MILL_GYM),
+    period('bells', '14:05', '14:45', GRADE_2C, UPPER_YARD),
   ];
 }
 

@@ -18,10 +18,10 @@ describe('everything as one file', () => {
   it('goes out, and into an empty school, and out again the same', async () => {
     const { body: file } = await full.ask('GET', '/export?private=yes');
     expect(file).toMatchObject({ format: 'side-court', version: 1, privateIncluded: true });
-    expect(file.students).toHaveLength(58);
+    expect(file.students).toHaveLength(154);
     expect(file.runs).toHaveLength(2);
     const taken = await empty.ask('POST', '/import', file);
-    expect(taken).toMatchObject({ status: 200, body: { classes: 2, students: 58, runs: 2 } });
+    expect(taken).toMatchObject({ status: 200, body: { classes: 6, students: 154, runs: 2 } });
     const { body: again } = await empty.ask('GET', '/export?private=yes');
     const calm = (f: typeof file) => ({ ...f, school: { ...f.school, revision: 0 } });
     expect(calm(again)).toEqual(calm(file));
@@ -59,8 +59,21 @@ describe('everything as one file', () => {
     expect(answer.body.issues[0].path).toEqual(['students', 40, 'givenName']);
     const twice = structuredClone(file);
     twice.students.push(twice.students[0]);
-    expect((await fresh.ask('POST', '/import', twice)).body.issues[0]).toMatchObject({ path: ['students', 58], code: 'repeated' });
+    expect((await fresh.ask('POST', '/import', twice)).body.issues[0]).toMatchObject({ path: ['students', 154], code: 'repeated' });
     expect((await fresh.ask('GET', '/classes')).body).toEqual([]);
+    await fresh.stop();
+  });
+
+  it('of an older version is brought up on its way in', async () => {
+    const fresh = await testServer({ empty: true });
+    const { body: file } = await full.ask('GET', '/export?private=yes');
+    const rooms = file.rooms.map(({ painted: _, ...room }: { painted: unknown }) => ({ ...room, version: 1 }));
+    expect(await fresh.ask('POST', '/import', { ...file, rooms })).toMatchObject({ status: 200, body: { classes: 6 } });
+    const { body: taken } = await fresh.ask('GET', '/rooms');
+    expect(taken.map((r: { version: number; painted: unknown[] }) => [r.version, r.painted])).toEqual([
+      [2, []],
+      [2, []],
+    ]);
     await fresh.stop();
   });
 

@@ -2,7 +2,7 @@ import { existsSync, mkdirSync, readFileSync, renameSync, statSync } from 'node:
 import { type FileHandle, open } from 'node:fs/promises';
 import path from 'node:path';
 import { z } from 'zod';
-import { upgrade } from '../core/model/record.ts';
+import { newestOf, upgrade } from '../core/model/record.ts';
 import { Run, RunEvent } from '../core/model/run.ts';
 import type { Database } from './database.ts';
 import { runRecords } from './repositories/index.ts';
@@ -59,6 +59,14 @@ export async function openJournal(dataDir: string, db: Database): Promise<Journa
   };
 }
 
+/** Writes the end of a run where one of these events is it. */
+export async function endRun(db: Database, runId: string, events: readonly RunEvent[]): Promise<void> {
+  const end = events.find((e) => e.type === 'end');
+  if (!end) return;
+  const run = await runRecords.get(db, runId);
+  if (run.endedAt === null) await runRecords.put(db, { ...run, endedAt: end.at });
+}
+
 /** Puts every run and event of the journal into the database that is not there yet; what is there stays as it is. */
 export async function replayJournal(text: string, db: Database): Promise<void> {
   for (const raw of text.split('\n')) {
@@ -72,13 +80,11 @@ export async function replayJournal(text: string, db: Database): Promise<void> {
     const line = Line.safeParse(json);
     if (!line.success) continue;
     if (line.data.kind === 'run') {
-      const run = Run.safeParse(upgrade(line.data.run as Record<string, unknown>, 2));
+      const run = Run.safeParse(upgrade(line.data.run as Record<string, unknown>, newestOf('run')));
       if (run.success && !(await runRecords.find(db, run.data.id))) await runRecords.add(db, run.data);
     } else if (await runRecords.find(db, line.data.runId)) {
-      const log = await appendRunEvents(db, line.data.runId, line.data.events);
-      const run = await runRecords.get(db, line.data.runId);
-      const end = log.find((e) => e.type === 'end');
-      if (end && run.endedAt === null) await runRecords.put(db, { ...run, endedAt: end.at });
+      await appendRunEvents(db, line.data.runId, line.data.events);
+      await endRun(db, line.data.runId, line.data.events);
     }
   }
 }

@@ -10,6 +10,7 @@ const room = {
   ],
   doors: [],
   fixed: [],
+  painted: [],
 };
 const gear = { name: 'Rings', gearKind: 'hoop', count: 4 };
 const mills = `mills-${DATE}`;

@@ -14,9 +14,11 @@ afterAll(() => server.stop());
 const mills = `mills-${DATE}`;
 
 describe('the demo', () => {
-  it('has two classes, three periods today and two past runs in the logbook', async () => {
+  it('has six classes, five periods today in two rooms, and the past in the logbook', async () => {
     const { body: day } = await ask('GET', `/days/${DATE}`);
-    expect(day.map((d: { period: { start: string } }) => d.period.start)).toEqual(['09:10', '10:05', '13:00']);
+    expect(day.map((d: { period: { start: string } }) => d.period.start)).toEqual(['09:10', '10:05', '11:10', '13:00', '14:05']);
+    expect(new Set(day.map((d: { room: { name: string } }) => d.room.name)).size).toBe(2);
+    expect((await ask('GET', '/classes')).body).toHaveLength(6);
     const { body: runs } = await ask('GET', '/runs');
     const past = runs.filter((r: { ended: boolean }) => r.ended);
     expect(past).toHaveLength(2);
@@ -26,9 +28,27 @@ describe('the demo', () => {
           (b: { rotations: number; plannedRotations: number }) => b.plannedRotations > 0 && b.rotations === b.plannedRotations,
         ),
       ).toBe(true);
-      expect(run.results[0].best).toBeGreaterThan(0);
-      expect(run.note).toBeTruthy();
+      expect(run).not.toHaveProperty('absent');
+      const { body: entry } = await ask('GET', `/runs/${run.runId}/entry`);
+      expect(entry.results[0].best).toBeGreaterThan(0);
+      expect(entry.onTaskSeconds).toBe(run.onTaskSeconds);
+      expect(run.onTaskSeconds).toBeGreaterThan(0.3 * run.actualSeconds);
+      expect(run.onTaskSeconds).toBeLessThan(run.actualSeconds);
     }
+  });
+
+  it('tells which runs are open, and the list follows a note that comes later', async () => {
+    const { body: run } = await ask('POST', '/runs', { periodId: `bridges-${DATE}` });
+    expect((await ask('GET', '/runs/open')).body).toEqual([{ runId: run.id, periodId: `bridges-${DATE}` }]);
+    const told = async () => (await ask('GET', '/runs')).body.find((r: { runId: string }) => r.runId === run.id);
+    expect((await told()).ended).toBe(false);
+    const at = run.startedAt + 600_000;
+    await ask('POST', `/runs/${run.id}/events`, { events: [{ id: 'x1', at, type: 'end' }] });
+    expect(await told()).toMatchObject({ ended: true, actualSeconds: 600 });
+    await ask('POST', `/runs/${run.id}/events`, { events: [{ id: 'x2', at, type: 'strike', target: 'x1' }] });
+    expect((await told()).ended, 'the end struck out').toBe(false);
+    expect((await ask('GET', '/runs/open')).body).toEqual([]);
+    await ask('POST', `/runs/${run.id}/events`, { events: [{ id: 'x3', at, type: 'end' }] });
   });
 });
 

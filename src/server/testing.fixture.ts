@@ -19,9 +19,9 @@ export interface TestServer {
 }
 
 /** The whole server over a database in memory with the demo school in it, or an empty one, listening on a port of its own. */
-export async function testServer(options: { empty?: boolean } = {}): Promise<TestServer> {
+export async function testServer(options: { empty?: boolean; past?: number } = {}): Promise<TestServer> {
   const { db, close } = await openDatabase();
-  await (options.empty ? seedSchool(db) : seedDemo(db, TODAY));
+  await (options.empty ? seedSchool(db) : seedDemo(db, TODAY, options.past ?? 2));
   const clock = { now: TODAY.getTime() };
   const server: Server = makeApp(db, { now: () => clock.now }).listen(0, '127.0.0.1');
   await new Promise((done) => server.once('listening', done));

@@ -89,7 +89,8 @@ export interface RunData {
   events: RunEvent[];
   now: number;
 }
-export type RunSummary = LogEntry & { periodId: string };
+/** What the list of runs tells of each. */
+export type RunSummary = Omit<LogEntry, 'results' | 'absent' | 'gearMissing' | 'note'> & { periodId: string };
 
 /** A new id for an edit or event of this window. */
 export const freshId = (letter: string) => `${letter}${crypto.randomUUID().replaceAll('-', '').slice(0, 20)}`;

@@ -5,7 +5,7 @@ import { Gear } from '../model/gear.ts';
 import { EventId, LessonId } from '../model/ids.ts';
 import { Lesson } from '../model/lesson.ts';
 import { Attendance, Period } from '../model/period.ts';
-import { upgrade } from '../model/record.ts';
+import { newestOf, upgrade } from '../model/record.ts';
 import { Room } from '../model/room.ts';
 import { Run, RunEvent } from '../model/run.ts';
 import { School } from '../model/school.ts';
@@ -46,21 +46,19 @@ export const SchoolFile = z.object({
 });
 export type SchoolFile = z.infer<typeof SchoolFile>;
 
-/** The newest version of each list's records. */
-const NEWEST: Partial<Record<keyof SchoolFile, number>> = { runs: 2 };
+/** The record brought up where its kind has newer versions; anything else is left for the schema to say. */
+function broughtUp(record: unknown): unknown {
+  if (typeof record !== 'object' || record === null) return record;
+  const { kind, version } = record as { kind?: unknown; version?: unknown };
+  const old = typeof kind === 'string' && typeof version === 'number' && version >= 1 && version < newestOf(kind);
+  return old && Number.isInteger(version) ? upgrade(record as Record<string, unknown>, newestOf(kind)) : record;
+}
 
 /** The file with records of older versions brought up; what is no file of ours is left as it is for the schema to say. */
 export function upgradeSchoolFile(raw: unknown): unknown {
   if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) return raw;
-  const file = raw as Record<string, unknown>;
-  const runs = Array.isArray(file.runs)
-    ? file.runs.map((entry) => {
-        const run = (entry as { run?: unknown } | null)?.run;
-        const known = typeof run === 'object' && run !== null && (run as { version?: unknown }).version === 1;
-        return known ? { ...(entry as object), run: upgrade(run as Record<string, unknown>, NEWEST.runs!) } : entry;
-      })
-    : file.runs;
-  return { ...file, runs };
+  const entry = (e: unknown) => (typeof e === 'object' && e !== null && 'run' in e ? { ...e, run: broughtUp(e.run) } : broughtUp(e));
+  return Object.fromEntries(Object.entries(raw).map(([key, value]) => [key, Array.isArray(value) ? value.map(entry) : value]));
 }
 
 /** The file without what is private: ratings, wishes, attendance, notes, consequences, reasons. Names stay: it is the teacher's own file. */

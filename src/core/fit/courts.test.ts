@@ -52,7 +52,15 @@ describe('an advance court lesson', () => {
   });
 
   it('says which courts have no floor, and what size would', () => {
-    const room = Room.parse({ ...head('room', 1), id: 'small', name: 'Small', outline: rectangleOutline(14, 12), doors: [], fixed: [] });
+    const room = Room.parse({
+      ...head('room', 2),
+      id: 'small',
+      name: 'Small',
+      outline: rectangleOutline(14, 12),
+      doors: [],
+      fixed: [],
+      painted: [],
+    });
     expectMended(bridges({ groups: 7 }, { room }), 'court-does-not-fit');
     expect(game(bridges({ groups: 7 }, { room })).unplaced.length).toBeGreaterThan(0);
   });

@@ -99,7 +99,15 @@ describe('fit, the checks', () => {
   });
 
   it('a unit that does not fit on the floor', () => {
-    const small = Room.parse({ ...head('room', 1), id: 'small', name: 'Small', outline: rectangleOutline(15, 11), doors: [], fixed: [] });
+    const small = Room.parse({
+      ...head('room', 2),
+      id: 'small',
+      name: 'Small',
+      outline: rectangleOutline(15, 11),
+      doors: [],
+      fixed: [],
+      painted: [],
+    });
     const input = demoDesk({ room: small, lesson: lessonWith('nine-mills') });
     const { data } = expectMended(input, 'unit-does-not-fit');
     const game = fit(input).blocks.find((b) => b.game)!.game!;

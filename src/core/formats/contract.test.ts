@@ -101,6 +101,11 @@ describe.each(GAMES.map((game) => [game.title, game] as const))('%s', (_, game) 
         expect(whole.flatMap((p) => everyone(p.view)).sort()).toEqual(given.players.map((p) => p.id).sort());
         for (let cut = 0; cut < events.length; cut += 3)
           expect(played(events.slice(0, cut)).flatMap((p) => everyone(p.view))).toHaveLength(count);
+        done.plays.forEach((setup, i) => {
+          const simulated = format.simulate(setup, { seconds: Math.min(seconds, 600), seed: i });
+          expect(format.replay(setup, simulated).refused, 'what a simulation brings is accepted').toEqual([]);
+          expect(format.simulate(setup, { seconds: Math.min(seconds, 600), seed: i })).toEqual(simulated);
+        });
         const board = format.board(played(events.slice(0, 1)), plan.pieces);
         for (const part of board) expect(formatWords(game.format).board[part.code], part.code).toBeTruthy();
         const { code, rows } = format.results(whole);

@@ -90,6 +90,11 @@ export interface Playing<P> {
   setup: P;
   view: PlayView;
 }
+/** `seconds`: working time that is played through; the same seed gives the same play. */
+export interface SimulateOptions {
+  seconds: number;
+  seed: number;
+}
 export interface Timeline {
   segments: Segment[];
   rounds: Round[];
@@ -117,6 +122,8 @@ export interface FormatSpec<Id extends string, G, V, P, State> {
   clearance(context: PlanContext<G, V>, pieceId: string): { metres: number; running: boolean; runM: number };
   card(context: PlanContext<G, V>, draft: Draft<V>): Card[];
   play: PlayRules<P, State>;
+  /** One play as it could go, in events that play accepts; `at` counts working time alone, moves and phases take none. */
+  simulate(setup: P, options: SimulateOptions): PlayEvent[];
   forecast(setup: P, options: ForecastOptions): Forecast;
   board(plays: readonly Playing<P>[], pieces: readonly Piece[]): BoardPart[];
   /** What the logbook keeps; best first or in group order. */
@@ -150,6 +157,7 @@ export interface Format {
   settingProblem(setup: unknown, key: string, value: unknown): string | undefined;
   plan(setup: unknown, input: PlanInput): PlannedBlock;
   replay(setup: unknown, events: readonly PlayEvent[]): { view: PlayView; refused: Finding[] };
+  simulate(setup: unknown, options: SimulateOptions): PlayEvent[];
   forecast(setup: unknown, options: ForecastOptions): Forecast;
   board(plays: readonly Playing<unknown>[], pieces: readonly Piece[]): BoardPart[];
   results(plays: readonly Playing<unknown>[]): { code: string; rows: ResultRow[] };
@@ -195,6 +203,7 @@ export function defineFormat<Id extends string, G, V extends object, P, State>(s
       };
     },
     replay: (setup, events) => foldPlay(spec.play, setup, events),
+    simulate: (setup, options) => spec.simulate(spec.play.parse(setup), options),
     forecast: (setup, options) => spec.forecast(spec.play.parse(setup), options),
     board: (plays, pieces) => spec.board(plays.map(parsed), pieces),
     results: (plays) => spec.results(plays.map(parsed)),

@@ -1,8 +1,9 @@
 import type { ResultRow } from '../formats/board.ts';
+import { joined } from '../formats/forecast.ts';
 import { formatOf } from '../formats/registry.ts';
 import type { Run, RunEvent } from '../model/run.ts';
 import { foldRun, playing } from './foldRun.ts';
-import { planOf } from './runPlan.ts';
+import { type PlanBlock, planOf } from './runPlan.ts';
 
 /** A run as the logbook tells it; folded from the log, never stored. */
 export interface LogEntry {
@@ -16,12 +17,22 @@ export interface LogEntry {
   ended: boolean;
   plannedSeconds: number;
   actualSeconds: number;
+  /** Seconds that a student was active on average: bouts as they ran, by the share that the format forecasts for them. */
+  onTaskSeconds: number;
   blocks: { title: string; plannedSeconds: number; actualSeconds: number; rotations: number; plannedRotations: number }[];
   /** Results by block, as its format tells them; `best` is the highest value. */
   results: { block: string; format: string; code: string; rows: ResultRow[]; best: number }[];
   absent: string[];
   gearMissing: { gearKind: string; counted: number; need: number }[];
   note: string;
+}
+
+/** Which share of a block's bouts a student is active in, as its format forecasts the frozen plays. */
+function activeInBouts({ game, segments, seconds }: PlanBlock): number {
+  const worked = segments.reduce((sum, s) => sum + (s.kind === 'work' ? s.until - s.at : 0), 0);
+  if (!game?.plays.length || !worked) return 0;
+  const { forecast } = formatOf(game.format);
+  return (joined(game.plays.map((setup) => forecast(setup, { seconds, seed: 1 }))).activeShare.mean * seconds) / worked;
 }
 
 /** What a run came to, at `now` where it has not ended. */
@@ -44,6 +55,13 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
       plannedRotations: bouts(block.segments),
     };
   });
+  const onTask = plan.blocks.reduce((sum, block, b) => {
+    const worked = ran.reduce((ms, r) => {
+      const { block: of, segment } = state.steps[r.step];
+      return of === b && segment.kind === 'work' ? ms + r.until - r.from : ms;
+    }, 0);
+    return worked ? sum + (worked / 1000) * activeInBouts(block) : sum;
+  }, 0);
   const results = plan.blocks.flatMap((block) => {
     const { game } = block;
     if (!game) return [];
@@ -70,6 +88,7 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
     ended: state.ended,
     plannedSeconds: plan.blocks.reduce((sum, b) => sum + b.seconds, 0),
     actualSeconds: Math.round(state.activeMs / 1000),
+    onTaskSeconds: Math.round(onTask),
     blocks,
     results,
     absent: plan.absent.map((id) => plan.names[id] ?? id),

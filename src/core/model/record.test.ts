@@ -37,7 +37,16 @@ describe('facts', () => {
   });
 
   const room = (change: object) =>
-    Room.safeParse({ ...head('room', 1), id: 'r', name: 'R', outline: rectangleOutline(26, 15), doors: [], fixed: [], ...change });
+    Room.safeParse({
+      ...head('room', 2),
+      id: 'r',
+      name: 'R',
+      outline: rectangleOutline(26, 15),
+      doors: [],
+      fixed: [],
+      painted: [],
+      ...change,
+    });
   const door = { id: 'd', name: 'door', wall: 1, atM: 3, widthM: 2, clearM: 1.5 };
   it('doors lie on their wall, things in the room', () => {
     expect(room({ doors: [door] }).success).toBe(true);

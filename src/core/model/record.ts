@@ -25,8 +25,14 @@ function runWithPlays(old: Record<string, unknown>): Record<string, unknown> {
   return { ...old, plan: { ...plan, blocks } };
 }
 
+/** Room 1 → 2: painted lines; older rooms told of none. */
+const roomWithPaint = (old: Record<string, unknown>) => ({ ...old, painted: [] });
+
 /** Upgrades by kind: UPGRADES[kind][v] turns version v into v + 1. Pure, upward only; a test proves that each one runs. */
-export const UPGRADES: Record<string, Record<number, Upgrade>> = { run: { 1: runWithPlays } };
+export const UPGRADES: Record<string, Record<number, Upgrade>> = { run: { 1: runWithPlays }, room: { 1: roomWithPaint } };
+
+/** The newest version of a kind of record: one above its last upgrade. */
+export const newestOf = (kind: string): number => Object.keys(UPGRADES[kind] ?? {}).length + 1;
 
 /** The stored record in its newest version. RangeError where a version has no way up. */
 export function upgrade(stored: Record<string, unknown>, newest: number, ladder = UPGRADES): Record<string, unknown> {

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { Area } from '../geometry/area.ts';
 import { areaOf, boundsOf, crossingEdges, edgesOf, type Point, type Polygon, rectPolygon, turnsLeft } from '../geometry/point.ts';
 import { RoomId } from './ids.ts';
+import { PaintedSet, paintedPaths } from './painted.ts';
 import { recordOf } from './record.ts';
 import { line, metres } from './text.ts';
 
@@ -38,12 +39,14 @@ const corner = z.object({ x: metres(0, 100), y: metres(0, 100) });
  */
 export const Room = z
   .object({
-    ...recordOf('room', 1),
+    ...recordOf('room', 2),
     id: RoomId,
     name: line(40),
     outline: z.array(corner).min(3).max(64),
     doors: z.array(Door).max(12),
     fixed: z.array(FixedThing).max(40),
+    /** Lines on the floor that are there already. */
+    painted: z.array(PaintedSet).max(20, { message: 'too-many' }),
   })
   .superRefine((room, ctx) => {
     const size = boundsOf(room.outline);
@@ -64,6 +67,13 @@ export const Room = z
         ctx.addIssue({ code: 'custom', path: ['fixed', i, 'xM'], message: 'outside-room' });
       if (thing.yM + thing.depthM > size.y + size.depth + 1e-6)
         ctx.addIssue({ code: 'custom', path: ['fixed', i, 'yM'], message: 'outside-room' });
+    });
+    room.painted.forEach((set, i) => {
+      const drawn = boundsOf(paintedPaths(set).flat());
+      if (drawn.x < size.x - 1e-6 || drawn.x + drawn.width > size.x + size.width + 1e-6)
+        ctx.addIssue({ code: 'custom', path: ['painted', i, 'xM'], message: 'outside-room' });
+      if (drawn.y < size.y - 1e-6 || drawn.y + drawn.depth > size.y + size.depth + 1e-6)
+        ctx.addIssue({ code: 'custom', path: ['painted', i, 'yM'], message: 'outside-room' });
     });
   });
 export type Room = z.infer<typeof Room>;

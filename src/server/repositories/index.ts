@@ -10,45 +10,45 @@ import { Student, StudentPrivate, Wish } from '../../core/model/student.ts';
 import * as tables from '../tables.ts';
 import { recordsOf } from './records.ts';
 
-export const schoolRecords = recordsOf<School>(tables.schools, School, 1, (r) => r.schoolId);
-export const classRecords = recordsOf<SchoolClass>(tables.classes, SchoolClass, 1, (r) => r.id);
+export const schoolRecords = recordsOf<School>(tables.schools, School, 'school', (r) => r.schoolId);
+export const classRecords = recordsOf<SchoolClass>(tables.classes, SchoolClass, 'class', (r) => r.id);
 export const studentRecords = recordsOf<Student>(
   tables.students,
   Student,
-  1,
+  'student',
   (r) => r.id,
   (r) => ({ classId: r.classId }),
 );
 export const ratingRecords = recordsOf<StudentPrivate>(
   tables.studentPrivates,
   StudentPrivate,
-  1,
+  'student-private',
   (r) => r.studentId,
   (r) => ({ classId: r.classId }),
 );
 export const wishRecords = recordsOf<Wish>(
   tables.wishes,
   Wish,
-  1,
+  'wish',
   (r) => r.id,
   (r) => ({ classId: r.classId }),
 );
-export const roomRecords = recordsOf<Room>(tables.rooms, Room, 1, (r) => r.id);
-export const gearRecords = recordsOf<Gear>(tables.gear, Gear, 1, (r) => r.id);
-export const gameRecords = recordsOf<Game>(tables.games, Game, 1, (r) => r.id);
-export const lessonRecords = recordsOf<Lesson>(tables.lessons, Lesson, 1, (r) => r.id);
+export const roomRecords = recordsOf<Room>(tables.rooms, Room, 'room', (r) => r.id);
+export const gearRecords = recordsOf<Gear>(tables.gear, Gear, 'gear', (r) => r.id);
+export const gameRecords = recordsOf<Game>(tables.games, Game, 'game', (r) => r.id);
+export const lessonRecords = recordsOf<Lesson>(tables.lessons, Lesson, 'lesson', (r) => r.id);
 export const periodRecords = recordsOf<Period>(
   tables.periods,
   Period,
-  1,
+  'period',
   (r) => r.id,
   (r) => ({ date: r.date, lessonId: r.lessonId }),
 );
-export const attendanceRecords = recordsOf<Attendance>(tables.attendances, Attendance, 1, (r) => r.periodId);
+export const attendanceRecords = recordsOf<Attendance>(tables.attendances, Attendance, 'attendance', (r) => r.periodId);
 export const runRecords = recordsOf<Run>(
   tables.runs,
   Run,
-  2,
+  'run',
   (r) => r.id,
   (r) => ({ periodId: r.periodId, classId: r.classId }),
 );

@@ -1,7 +1,7 @@
 import { and, eq, type SQL } from 'drizzle-orm';
 import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
 import type { z } from 'zod';
-import { upgrade } from '../../core/model/record.ts';
+import { newestOf, upgrade } from '../../core/model/record.ts';
 import type { Database } from '../database.ts';
 import { Problem } from '../problem.ts';
 
@@ -16,11 +16,11 @@ interface Head {
 export function recordsOf<T extends Head>(
   table: RecordTable,
   schema: z.ZodType<T>,
-  newest: number,
+  kind: string,
   idOf: (record: T) => string,
   columns: (record: T) => Record<string, unknown> = () => ({}),
 ) {
-  const out = (row: { data: unknown }): T => schema.parse(upgrade(row.data as Record<string, unknown>, newest));
+  const out = (row: { data: unknown }): T => schema.parse(upgrade(row.data as Record<string, unknown>, newestOf(kind)));
   const rowOf = (record: T) => ({
     id: idOf(record),
     schoolId: record.schoolId,

@@ -1,4 +1,4 @@
-import { asc, eq, sql } from 'drizzle-orm';
+import { and, asc, count, eq, inArray, sql } from 'drizzle-orm';
 import { RunEvent } from '../../core/model/run.ts';
 import type { Database } from '../database.ts';
 import { runEvents } from '../tables.ts';
@@ -9,22 +9,38 @@ export async function readRunLog(db: Database, runId: string): Promise<RunEvent[
   return rows.map((row) => RunEvent.parse(row.data));
 }
 
-/** Appends events in one transaction; one that is there already (same id) is left as it is. Returns the whole log. */
-export async function appendRunEvents(db: Database, runId: string, events: readonly RunEvent[]): Promise<RunEvent[]> {
+/** How many events each run has, by its id; runs without any are left out. */
+export async function countRunEvents(db: Database): Promise<Map<string, number>> {
+  const rows = await db.select({ runId: runEvents.runId, events: count() }).from(runEvents).groupBy(runEvents.runId);
+  return new Map(rows.map((row) => [row.runId, row.events]));
+}
+
+/** How many events one run has. */
+export async function lengthOfLog(db: Database, runId: string): Promise<number> {
+  const [row] = await db.select({ events: count() }).from(runEvents).where(eq(runEvents.runId, runId));
+  return row.events;
+}
+
+/** Those of the events that the run does not have yet. */
+export async function unknownEvents(db: Database, runId: string, events: readonly RunEvent[]): Promise<RunEvent[]> {
+  const ids = events.map((e) => e.id as string);
+  const rows = await db
+    .select({ id: runEvents.id })
+    .from(runEvents)
+    .where(and(eq(runEvents.runId, runId), inArray(runEvents.id, ids)));
+  const there = new Set(rows.map((row) => row.id));
+  return events.filter((e) => !there.has(e.id));
+}
+
+/** Appends events in one transaction; one that is there already (same id) is left as it is. */
+export async function appendRunEvents(db: Database, runId: string, events: readonly RunEvent[]): Promise<void> {
+  if (!events.length) return;
   await db.transaction(async (tx) => {
     const [{ last }] = await tx
       .select({ last: sql`coalesce(max(${runEvents.seq}), 0)`.mapWith(Number) })
       .from(runEvents)
       .where(eq(runEvents.runId, runId));
-    let seq = last;
-    for (const event of events) {
-      const rows = await tx
-        .insert(runEvents)
-        .values({ runId, seq: seq + 1, id: event.id, at: event.at, data: event })
-        .onConflictDoNothing()
-        .returning({ seq: runEvents.seq });
-      if (rows.length) seq += 1;
-    }
+    const rows = events.map((event, i) => ({ runId, seq: last + 1 + i, id: event.id, at: event.at, data: event }));
+    await tx.insert(runEvents).values(rows).onConflictDoNothing();
   });
-  return readRunLog(db, runId);
 }

@@ -1,17 +1,19 @@
+import { eq } from 'drizzle-orm';
 import { Router } from 'express';
 import { z } from 'zod';
 import { fitUnweighed } from '../../core/fit/fit.ts';
 import { freeze } from '../../core/live/freeze.ts';
-import { logEntry } from '../../core/live/logEntry.ts';
+import { type LogEntry, logEntry } from '../../core/live/logEntry.ts';
 import { PeriodId, RunId } from '../../core/model/ids.ts';
 import { head } from '../../core/model/record.ts';
 import { Run, RunEvent } from '../../core/model/run.ts';
 import type { Database } from '../database.ts';
 import { type DeskInput, readDeskById } from '../deskInput.ts';
-import type { Journal } from '../journal.ts';
+import { endRun, type Journal } from '../journal.ts';
 import { Problem, readInput } from '../problem.ts';
 import { runRecords } from '../repositories/index.ts';
-import { appendRunEvents, readRunLog } from '../repositories/runLog.ts';
+import { appendRunEvents, countRunEvents, lengthOfLog, readRunLog, unknownEvents } from '../repositories/runLog.ts';
+import { runs } from '../tables.ts';
 import { bodyOf, idParam, newId, route } from './route.ts';
 
 const Watch = z.object({
@@ -40,6 +42,9 @@ export function newRun(desk: DeskInput, now: number): Run {
   });
 }
 
+/** What the list of runs tells of each: nobody's name. */
+export type RunSummary = Omit<LogEntry, 'results' | 'absent' | 'gearMissing' | 'note'> & { periodId: string };
+
 /** Seconds without a sign of life after which another window may lead. */
 const LEASE_MS = 4_000;
 
@@ -56,10 +61,20 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
     );
     return next;
   };
+  /** Summaries of ended runs by id, with how many events they were folded from: a later note or correction folds anew. */
+  const folded = new Map<string, { events: number; summary: RunSummary }>();
+  const summaryOf = async (run: Run, events: number): Promise<RunSummary> => {
+    const known = folded.get(run.id);
+    if (known?.events === events) return known.summary;
+    const { results: _, absent: __, gearMissing: ___, note: ____, ...entry } = logEntry(run, await readRunLog(db, run.id), now());
+    const summary = { ...entry, periodId: run.periodId };
+    if (entry.ended) folded.set(run.id, { events, summary });
+    return summary;
+  };
   route(router, 'post', '/runs', async (req) => {
     const { periodId } = readInput(NewRun, bodyOf(req));
     return inOrder(`period ${periodId}`, async () => {
-      const open = (await runRecords.list(db)).find((r) => r.periodId === periodId && r.endedAt === null);
+      const open = (await runRecords.list(db, eq(runs.periodId, periodId))).find((r) => r.endedAt === null);
       if (open) return open;
       const run = newRun(await readDeskById(db, periodId), now());
       await journal.append({ kind: 'run', run });
@@ -67,12 +82,15 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
     });
   });
   route(router, 'get', '/runs', async () => {
-    const all = await runRecords.list(db);
-    const entries = await Promise.all(
-      all.map(async (run) => ({ ...logEntry(run, await readRunLog(db, run.id), now()), periodId: run.periodId })),
-    );
-    return entries.sort((a, b) => b.startedAt - a.startedAt);
+    const [all, lengths] = [await runRecords.list(db), await countRunEvents(db)];
+    const list: RunSummary[] = [];
+    for (const run of all) list.push(await summaryOf(run, lengths.get(run.id) ?? 0));
+    return list.sort((a, b) => b.startedAt - a.startedAt);
   });
+  // The runs that have not ended, without folding any.
+  route(router, 'get', '/runs/open', async () =>
+    (await runRecords.list(db)).filter((r) => r.endedAt === null).map((r) => ({ runId: r.id, periodId: r.periodId })),
+  );
   route(router, 'get', '/runs/:id', async (req) => {
     const run = await runRecords.get(db, idParam(req));
     return { run, events: await readRunLog(db, run.id), now: now() };
@@ -85,14 +103,11 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
     const run = await runRecords.get(db, idParam(req));
     const { events } = readInput(Events, bodyOf(req));
     return inOrder(run.id, async () => {
-      const there = new Set((await readRunLog(db, run.id)).map((e) => e.id));
-      const fresh = events.filter((e) => !there.has(e.id));
+      const fresh = await unknownEvents(db, run.id, events);
       if (fresh.length) await journal.append({ kind: 'events', runId: run.id, events: fresh });
-      const log = await appendRunEvents(db, run.id, fresh);
-      const end = log.find((e) => e.type === 'end');
-      const stored = await runRecords.get(db, run.id);
-      if (end && stored.endedAt === null) await runRecords.put(db, { ...stored, endedAt: end.at });
-      return { events: log, now: now() };
+      await appendRunEvents(db, run.id, fresh);
+      await endRun(db, run.id, fresh);
+      return { events: await readRunLog(db, run.id), now: now() };
     });
   });
   // A window says every second that it is there: the first one leads, others follow until they take the lead or it goes away.
@@ -102,8 +117,8 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
     const lead = leads.get(run.id);
     const free = !lead || lead.window === window || Date.now() - lead.at > LEASE_MS;
     if (free || take) leads.set(run.id, { window, at: Date.now() });
-    const log = await readRunLog(db, run.id);
-    return { leads: free || take === true, now: now(), events: log.length === known ? null : log };
+    const same = (await lengthOfLog(db, run.id)) === known;
+    return { leads: free || take === true, now: now(), events: same ? null : await readRunLog(db, run.id) };
   });
   return router;
 }

@@ -47,7 +47,11 @@ export function PieceDrawing({ piece, scale, index, count, selected, label, hand
   const head = piece.cells ? y + height - line - 4 : y;
   const waiting = piece.cells ? Math.max(0, count - piece.cells) : 0;
   const small = scale.k < 31;
-  const left = x + 14 + String(piece.number).length * (small ? 13 : 15);
+  // So far out that the gap holds one small line only.
+  const tight = line > 0 && line * 0.55 < 26;
+  const numeral = tight ? 15 : small ? 22 : 26;
+  const base = tight ? line * 0.55 + 1 : small ? 24 : 27;
+  const left = x + 14 + String(piece.number).length * (tight ? 9 : small ? 13 : 15);
   const letters = Math.floor((x + width - left - 3) / (small ? 5.6 : 6.5));
   const title = piece.title.length > letters ? `${piece.title.slice(0, Math.max(2, letters - 1))}…` : piece.title;
   return (
@@ -102,8 +106,8 @@ export function PieceDrawing({ piece, scale, index, count, selected, label, hand
         {piece.pinned && <path d={`M${x + width - 13} ${y}h13v13z`} fill="var(--color-ink)" />}
         <text
           x={x + (small ? 7 : 9)}
-          y={head + (small ? 24 : 27)}
-          fontSize={small ? 22 : 26}
+          y={head + base}
+          fontSize={numeral}
           fontFamily="var(--font-head)"
           fontWeight="700"
           fill="var(--color-tape)"
@@ -112,20 +116,20 @@ export function PieceDrawing({ piece, scale, index, count, selected, label, hand
         </text>
         <text
           x={left}
-          y={head + (small ? 20 : 23)}
-          fontSize={small ? 12.5 : 14}
+          y={head + (tight ? base : base - 4)}
+          fontSize={tight ? 12 : small ? 12.5 : 14}
           fontFamily="var(--font-head)"
           fontWeight="620"
           style={{ fontStretch: '82%' }}
         >
-          {title}
+          {tight && title.endsWith('…') ? '' : title}
         </text>
         {Array.from({ length: waiting }, (_, i) => (
           <circle
             key={`line-${i + 1}`}
             cx={x + 12 + i * Math.min(13, (width - 66) / Math.max(1, waiting - 1))}
             cy={y + height - line * 0.225}
-            r="5"
+            r={tight ? 4 : 5}
             fill="white"
             stroke="var(--color-ink)"
             strokeWidth="1.5"

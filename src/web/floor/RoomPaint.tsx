@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import { boundsOf, edgesOf } from '../../core/geometry/point.ts';
+import { type PaintColour, type PaintedSet, paintedPaths } from '../../core/model/painted.ts';
 import { type Door, doorZone, type FixedThing, type Room } from '../../core/model/room.ts';
 import type { Scale } from './scale.ts';
 
@@ -75,6 +76,30 @@ function FixedPaint({ thing, scale, labels }: { thing: FixedThing; scale: Scale;
   );
 }
 
+/** How paint of each colour looks on the floor: quiet, so that tape stands above it. */
+const PAINT: Record<PaintColour, string> = {
+  white: '#FFFFFF',
+  black: '#3B444E',
+  grey: '#6A7580',
+  red: '#A8655E',
+  blue: '#6580A8',
+  green: '#5F8A6C',
+  yellow: '#A88F3E',
+  orange: '#B0784A',
+};
+const PAINTED_LINE_M = 0.05;
+
+function PaintedLines({ set, scale }: { set: PaintedSet; scale: Scale }) {
+  const d = paintedPaths(set)
+    .map((path) => `M${path.map((p) => `${scale.x(p.x).toFixed(1)} ${scale.y(p.y).toFixed(1)}`).join('L')}`)
+    .join('');
+  return (
+    <path d={d} fill="none" stroke={PAINT[set.colour]} strokeOpacity="0.85" strokeWidth={Math.max(1, PAINTED_LINE_M * scale.k)}>
+      <title>{set.name}</title>
+    </path>
+  );
+}
+
 /** What exists: maple floor, walls, doors with their swing, posts, stage, bleachers. Thin, quiet, solid. */
 export const RoomPaint = memo(function RoomPaint({ room, scale, labels = true }: { room: Room; scale: Scale; labels?: boolean }) {
   const box = boundsOf(room.outline);
@@ -95,6 +120,9 @@ export const RoomPaint = memo(function RoomPaint({ room, scale, labels = true }:
       </defs>
       <polygon points={points(room.outline, scale)} fill="var(--color-maple)" />
       <polygon points={points(room.outline, scale)} fill="url(#planks)" />
+      {room.painted.map((set) => (
+        <PaintedLines key={set.id} set={set} scale={scale} />
+      ))}
       {room.fixed.map((thing) => (
         <FixedPaint key={thing.id} thing={thing} scale={scale} labels={labels && scale.k * box.width > 300} />
       ))}

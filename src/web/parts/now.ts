@@ -19,3 +19,5 @@ export const bellText = (seconds: number) =>
   `${String(Math.floor(seconds / 3600)).padStart(2, '0')}:${String(Math.floor((seconds % 3600) / 60)).padStart(2, '0')}`;
 /** "9:05": no leading zero, as bells are read. */
 export const shortBell = (hhmm: string) => hhmm.replace(/^0/, '');
+/** "9 Sep" */
+export const shortDate = (iso: string) => format(new Date(`${iso}T12:00:00`), 'd MMM');

@@ -1,3 +1,4 @@
+import { chance } from '../../model/chance.ts';
 import { defineFormat } from '../format.ts';
 import { parseValues } from '../setting.ts';
 import { courtBoard, courtResults } from './board.ts';
@@ -10,6 +11,7 @@ import { courtLayout } from './layout.ts';
 import { courtPlay } from './play.ts';
 import { advanceSettings } from './settings.ts';
 import { AdvanceCourtGame, AdvanceCourtValues } from './setup.ts';
+import { simulateCourt } from './simulate.ts';
 import { courtPlays, courtSpan, courtTimeline } from './timeline.ts';
 import { courtWays } from './ways.ts';
 
@@ -33,6 +35,7 @@ export const advanceCourt = defineFormat({
   clearance: (context) => ({ metres: context.wallClearanceM, running: false, runM: 0 }),
   card: courtCard,
   play: courtPlay,
+  simulate: (setup, { seconds, seed }) => simulateCourt(setup, seconds, chance(seed)).events,
   forecast: courtForecast,
   board: courtBoard,
   results: courtResults,

@@ -10,6 +10,7 @@ import { picked, stationClearance, stationsLayout, stationsPace } from './layout
 import { stationsPlay } from './play.ts';
 import { stationsSettings } from './settings.ts';
 import { StationsGame, StationsValues } from './setup.ts';
+import { simulateStations } from './simulate.ts';
 import { stationsPlaySetup, stationsSpan, stationsTimeline } from './timeline.ts';
 import { stationsWays } from './ways.ts';
 
@@ -35,6 +36,7 @@ export const stations = defineFormat({
   clearance: stationClearance,
   card: stationsCard,
   play: stationsPlay,
+  simulate: simulateStations,
   forecast: stationsForecast,
   board: stationsBoard,
   results: stationsResults,

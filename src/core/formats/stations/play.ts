@@ -29,7 +29,8 @@ function parse(raw: unknown): StationsPlay {
   return setup;
 }
 
-const standsAt = (setup: StationsPlay, state: StationsState, group: number) =>
+/** Index of the station where a group stands in the state's bout, −1 waiting. */
+export const standsAt = (setup: StationsPlay, state: Pick<StationsState, 'round'>, group: number) =>
   stationAt(
     { groups: setup.groups.length, stations: setup.stations.length, direction: setup.direction ?? 1, order: setup.order },
     group,

@@ -14,7 +14,8 @@ const WALLS = [
   ['3', 'west'],
 ] as const;
 
-function useTry(): [string, (work: Promise<unknown>) => void] {
+/** Tries a change and keeps what was wrong with it, in words. */
+export function useTry(): [string, (work: Promise<unknown>) => void] {
   const [problem, setProblem] = useState('');
   return [
     problem,
@@ -26,7 +27,8 @@ function useTry(): [string, (work: Promise<unknown>) => void] {
   ];
 }
 
-function Remove({ name, onClick }: { name: string; onClick: () => void }) {
+/** The button that takes a row away. */
+export function Remove({ name, onClick }: { name: string; onClick: () => void }) {
   return (
     <button
       type="button"

@@ -11,6 +11,7 @@ import { NameDialog } from '../../parts/NameDialog.tsx';
 import { ShelfList } from '../../parts/ShelfList.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { useUnits } from '../../parts/units.ts';
+import { PaintedRows } from './PaintedRows.tsx';
 import { DoorRows, FixedRows, type SaveRoom } from './RoomParts.tsx';
 
 /** Rooms as paint, to scale: measures, doors with what is kept clear, posts and stages. */
@@ -65,7 +66,7 @@ export function Rooms() {
         action="Add the room"
         onClose={() => setAdding(false)}
         onSave={async (name) => {
-          const made = await call<Room>('POST', '/rooms', { name, outline: rectangleOutline(20, 12), doors: [], fixed: [] });
+          const made = await call<Room>('POST', '/rooms', { name, outline: rectangleOutline(20, 12), doors: [], fixed: [], painted: [] });
           await refresh();
           navigate(`/rooms/${made.id}`);
         }}
@@ -101,6 +102,7 @@ function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }
         </div>
         <DoorRows room={room} save={save} />
         <FixedRows room={room} save={save} />
+        <PaintedRows room={room} save={save} />
         <p className="mt-4 text-xs text-muted">
           Measure from the inside corner at the left end of the main door wall. What is kept clear here is a planning aid: exits and local
           rules decide.

@@ -8,12 +8,13 @@ import { call } from '../../api.ts';
 import { MiniFloor } from '../../floor/MiniFloor.tsx';
 
 const GHOST: Room = {
-  ...head('room', 1),
+  ...head('room', 2),
   id: RoomId.parse('ghost'),
   name: 'A room to come',
   outline: rectangleOutline(26, 15),
   doors: [],
   fixed: [],
+  painted: [],
 };
 const GHOST_PIECES = [0, 1, 2, 3, 4, 5].map((i) => ({
   id: `ghost-${i}`,

@@ -35,8 +35,8 @@ export function NextPeriod({ desk, fitted, before, beforeName, now, number }: Ne
   const units = useUnits();
   const [box, size] = useSize();
   const { period, schoolClass, room, lesson } = desk;
-  const runs = useQuery({ queryKey: ['runs'], queryFn: () => call<{ periodId: string; runId: string; ended: boolean }[]>('GET', '/runs') });
-  const running = runs.data?.find((r) => r.periodId === period.id && !r.ended);
+  const runs = useQuery({ queryKey: ['runs', 'open'], queryFn: () => call<{ periodId: string; runId: string }[]>('GET', '/runs/open') });
+  const running = runs.data?.some((r) => r.periodId === period.id);
   const blow = useBlowWhistle(desk.period.id);
   const speak = speakWith(units, desk.students);
   const open = lesson && fitted ? openFindings({ lesson }, fitted) : [];

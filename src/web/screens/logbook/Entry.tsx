@@ -1,0 +1,143 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { clockOf, counted } from '../../../core/formats/speak.ts';
+import type { LogEntry } from '../../../core/live/logEntry.ts';
+import { formatWords } from '../../../core/words/en.ts';
+import { call, freshId, problemWords } from '../../api.ts';
+import { CommitField } from '../../parts/CommitField.tsx';
+import { clockText, longDate } from '../../parts/now.ts';
+import { Pennant } from '../../parts/Pennant.tsx';
+
+/** One run: planned against actual, results, who was away, gear not counted back, the note. */
+export function Entry({ runId }: { runId: string }) {
+  const query = useQuery({ queryKey: ['runs', runId, 'entry'], queryFn: () => call<LogEntry>('GET', `/runs/${runId}/entry`) });
+  if (query.error)
+    return (
+      <p role="alert" className="text-stop">
+        {problemWords(query.error)}
+      </p>
+    );
+  return query.data ? <Told entry={query.data} /> : <p className="text-muted">Opening the lesson …</p>;
+}
+
+function Told({ entry }: { entry: LogEntry }) {
+  const client = useQueryClient();
+  const most = Math.max(...entry.blocks.map((b) => Math.max(b.plannedSeconds, b.actualSeconds)), 1);
+  const late = entry.actualSeconds - entry.plannedSeconds;
+  const note = async (text: string) => {
+    await call('POST', `/runs/${entry.runId}/events`, { events: [{ id: freshId('e'), at: Date.now(), type: 'note', text }] });
+    await client.invalidateQueries({ queryKey: ['runs'] });
+  };
+  return (
+    <article>
+      <p className="text-muted">
+        {longDate(entry.date)} · began {clockText(entry.startedAt)} · {entry.roomName}
+      </p>
+      <h2 className="text-2xl">
+        {entry.className}: {entry.lessonTitle}
+      </h2>
+      {!entry.ended && (
+        <p className="mt-1">
+          Still running.{' '}
+          <Link className="text-tape underline" to={`/whistle/${entry.runId}`}>
+            Back to the whistle
+          </Link>
+        </p>
+      )}
+      <p className="mt-1 text-base">
+        {clockOf(entry.actualSeconds)} of {clockOf(entry.plannedSeconds)} planned{entry.ended ? ', ' : ' so far'}
+        {entry.ended && (Math.abs(late) < 5 ? 'on time' : late > 0 ? `${clockOf(late)} over` : `${clockOf(-late)} under`)}
+      </p>
+      <div className="mt-5 grid grid-cols-[minmax(0,1fr)_320px] gap-8 max-[1100px]:grid-cols-1">
+        <section>
+          <h3 className="border-b pb-1 text-base">Planned against actual</h3>
+          <table className="mt-1 w-full">
+            <caption className="sr-only">Minutes and rotations, planned and actual, by block</caption>
+            <thead className="text-left text-xs text-muted">
+              <tr>
+                <th scope="col" className="py-1 font-normal">
+                  Block
+                </th>
+                <th scope="col" className="w-16 text-right font-normal">
+                  planned
+                </th>
+                <th scope="col" className="w-16 text-right font-normal">
+                  actual
+                </th>
+                <th scope="col" className="w-24 text-right font-normal">
+                  rotations
+                </th>
+                <th scope="col" className="w-[34%] pl-4 font-normal">
+                  planned (tape), actual (ink)
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {entry.blocks.map((b, i) => (
+                <tr key={`${b.title}-${i}`} className="border-t">
+                  <td className="head py-1.5 text-base">{b.title}</td>
+                  <td className="text-right">{clockOf(b.plannedSeconds)}</td>
+                  <td className={`text-right font-bold ${b.actualSeconds - b.plannedSeconds > 60 ? 'text-caution' : ''}`}>
+                    {clockOf(b.actualSeconds)}
+                  </td>
+                  <td className="text-right">{b.plannedRotations ? `${b.rotations} of ${b.plannedRotations}` : ''}</td>
+                  <td className="pl-4">
+                    <div className="mb-0.5 h-2.5 bg-tape" style={{ width: `${(b.plannedSeconds / most) * 100}%` }} />
+                    <div className="h-2.5 bg-ink" style={{ width: `${(b.actualSeconds / most) * 100}%` }} />
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          {entry.results.map((r) => (
+            <Results key={r.block} result={r} />
+          ))}
+        </section>
+        <section>
+          <h3 className="border-b pb-1 text-base">Away</h3>
+          <p className="mt-1">{entry.absent.length ? entry.absent.join(', ') : 'nobody'}</p>
+          <h3 className="mt-5 border-b pb-1 text-base">Gear not counted back</h3>
+          {entry.gearMissing.length ? (
+            <ul className="mt-1">
+              {entry.gearMissing.map((g) => (
+                <li key={g.gearKind}>
+                  {g.counted} of {counted(g.need, g.gearKind)}
+                </li>
+              ))}
+            </ul>
+          ) : (
+            <p className="mt-1">nothing missing that was counted</p>
+          )}
+          <div className="mt-5">
+            <CommitField label="Note: what to change next time" multiline value={entry.note} onCommit={note} />
+          </div>
+        </section>
+      </div>
+    </article>
+  );
+}
+
+/** What a block's groups or courts came to. */
+function Results({ result }: { result: LogEntry['results'][number] }) {
+  const words = formatWords(result.format).board;
+  return (
+    <section className="mt-5">
+      <h3 className="border-b pb-1 text-base">
+        {words[result.code]} in {result.block}
+      </h3>
+      <ul className="mt-1 grid grid-cols-2 gap-x-8">
+        {result.rows.map((row) => (
+          <li key={`${row.group} ${row.members.join()}`} className="flex items-center gap-2 border-b py-1.5">
+            <Pennant index={row.group} width={28} />
+            <span className="head text-base">{row.group + 1}</span>
+            <span className="min-w-0 flex-1 leading-5 text-muted">
+              {row.members.join(', ')}
+              {row.turns !== undefined && ` · ${row.turns} ${words.count}`}
+            </span>
+            <span className={`head text-lg ${row.value === result.best && row.value > 0 ? 'text-good' : ''}`}>{row.value}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

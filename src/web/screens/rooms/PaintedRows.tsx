@@ -1,0 +1,125 @@
+import { useState } from 'react';
+import { PAINTED_KINDS, paintedSet } from '../../../content/paintedSets.ts';
+import { boundsOf } from '../../../core/geometry/point.ts';
+import { PAINT_COLOURS, type PaintedSet, paintedPaths } from '../../../core/model/painted.ts';
+import type { Room } from '../../../core/model/room.ts';
+import { freshId } from '../../api.ts';
+import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
+import { useUnits } from '../../parts/units.ts';
+import { Remove, type SaveRoom, useTry } from './RoomParts.tsx';
+
+/** The set in the middle of the room, lengthwise or turned, whichever fits; an error in words where neither does. */
+function centred(room: Room, key: string): PaintedSet {
+  const size = boundsOf(room.outline);
+  const kind = PAINTED_KINDS.find((k) => k.key === key)!;
+  const turned = kind.widthM > size.width;
+  const [along, deep] = turned ? [kind.depthM, kind.widthM] : [kind.widthM, kind.depthM];
+  if (along > size.width || deep > size.depth) throw new Error(`${kind.name} is larger than the room. Choose a smaller one.`);
+  const middle = (a: number) => Math.round(a * 500) / 1000;
+  return paintedSet(key, {
+    id: freshId('l'),
+    colour: 'grey',
+    xM: size.x + middle(size.width - along) + (turned ? along : 0),
+    yM: size.y + middle(size.depth - deep),
+    turnedDeg: turned ? 90 : 0,
+  });
+}
+
+/** Lines painted on the floor: which, where, turned how far, what colour. Placed by their lower left corner as drawn. */
+export function PaintedRows({ room, save }: { room: Room; save: SaveRoom }) {
+  const units = useUnits();
+  const [problem, attempt] = useTry();
+  const [key, setKey] = useState(PAINTED_KINDS[0].key);
+  const put = (id: string, change: (set: PaintedSet) => Partial<PaintedSet>) =>
+    save((now) => ({ painted: now.painted.map((s) => (s.id === id ? { ...s, ...change(s) } : s)) }));
+  /** Moves the set so that its lower left corner as drawn lies there. */
+  const corner = (id: string, along: 'x' | 'y', to: number) =>
+    put(id, (set) => {
+      const drawn = boundsOf(paintedPaths(set).flat());
+      return along === 'x' ? { xM: tidy(set.xM + to - drawn.x) } : { yM: tidy(set.yM + to - drawn.y) };
+    });
+  /** Turns the set about its middle as drawn. */
+  const turn = (id: string, to: number) =>
+    put(id, (set) => {
+      const before = boundsOf(paintedPaths(set).flat());
+      const after = boundsOf(paintedPaths({ ...set, turnedDeg: to }).flat());
+      return {
+        turnedDeg: to,
+        xM: tidy(set.xM + before.x + before.width / 2 - after.x - after.width / 2),
+        yM: tidy(set.yM + before.y + before.depth / 2 - after.y - after.depth / 2),
+      };
+    });
+  return (
+    <section className="mt-5">
+      <h2 className="border-b pb-1 text-base">Painted on the floor</h2>
+      <ul>
+        {room.painted.map((set) => {
+          const drawn = boundsOf(paintedPaths(set).flat());
+          return (
+            <li key={set.id} className="grid grid-cols-[1fr_120px_32px] gap-x-2 gap-y-1 border-b py-2">
+              <CommitField label="Lines" value={set.name} onCommit={(name) => put(set.id, () => ({ name }))} />
+              <ChoiceField
+                label="Colour"
+                value={set.colour}
+                options={PAINT_COLOURS.map((c) => [c, c] as const)}
+                onPick={(colour) => attempt(put(set.id, () => ({ colour })))}
+              />
+              <Remove name={set.name} onClick={() => attempt(save((now) => ({ painted: now.painted.filter((s) => s.id !== set.id) })))} />
+              <div className="col-span-3 grid grid-cols-3 gap-2">
+                <CommitField label="From west" value={units.say(drawn.x)} onCommit={(t) => corner(set.id, 'x', units.read(t))} />
+                <CommitField label="From south" value={units.say(drawn.y)} onCommit={(t) => corner(set.id, 'y', units.read(t))} />
+                <CommitField
+                  label="Turned, degrees"
+                  inputMode="decimal"
+                  value={String(set.turnedDeg)}
+                  onCommit={(t) => turn(set.id, ((readDegrees(t) % 360) + 360) % 360)}
+                />
+              </div>
+            </li>
+          );
+        })}
+      </ul>
+      {problem && (
+        <p role="alert" className="text-stop">
+          {problem}
+        </p>
+      )}
+      <div className="mt-2 flex items-end gap-2">
+        <div className="min-w-0 flex-1">
+          <ChoiceField
+            label="Lines by size"
+            value={key}
+            options={PAINTED_KINDS.map((k) => [k.key, k.name] as const)}
+            onPick={(k) => setKey(k)}
+          />
+        </div>
+        <button
+          type="button"
+          className="btn"
+          onClick={() =>
+            attempt(
+              (async () => {
+                const set = centred(room, key);
+                await save((now) => ({ painted: [...now.painted, set] }));
+              })(),
+            )
+          }
+        >
+          Add these lines
+        </button>
+      </div>
+    </section>
+  );
+}
+
+const tidy = (metres: number) => Math.round(metres * 1000) / 1000;
+function readDegrees(text: string): number {
+  const degrees = Number(
+    text
+      .replace(',', '.')
+      .replace(/°|degrees?/g, '')
+      .trim(),
+  );
+  if (!text.trim() || !Number.isFinite(degrees)) throw new Error(`"${text}" is not an angle. Write 90.`);
+  return degrees;
+}
