@@ -22,6 +22,8 @@ export function DayBar({ date, current, children }: { date?: string; current?: s
   const ready = useReadiness(day);
   const seconds = now.getHours() * 3600 + now.getMinutes() * 60;
   const isToday = shown === isoDate(now);
+  /** More than stand side by side at full width: their last bells are left out. */
+  const many = day.length > (current ? 4 : 5);
   const nextAt = day.findIndex((d) => clockSeconds(d.period.end) > seconds);
   return (
     <header className="flex h-11 shrink-0 items-stretch border-b border-ink bg-paper">
@@ -42,20 +44,21 @@ export function DayBar({ date, current, children }: { date?: string; current?: s
                   ? 'ready'
                   : `${open} to fix`;
           return (
-            <span key={period.id} className="flex items-stretch">
+            <span key={period.id} className={`flex items-stretch ${period.id === current ? 'shrink-0' : 'min-w-[104px]'}`}>
               {isToday && i === nextAt && (
                 <span className="w-[3px] self-stretch bg-ink" title="now" role="img" aria-label="The clock stands here" />
               )}
               <NavLink
                 to={`/desk/${period.id}`}
-                className={`flex w-[172px] shrink-0 flex-col justify-center px-4 leading-4 ${period.id === current ? 'torn-below bg-tape text-white' : 'hover:bg-tint'}`}
+                className={`flex w-[172px] min-w-0 flex-col justify-center leading-4 ${many ? 'px-2.5' : 'px-4'} ${period.id === current ? 'torn-below bg-tape text-white' : 'hover:bg-tint'}`}
               >
                 <span className="head truncate text-[15px]">
                   {i + 1} · {schoolClass.name}
                   {period.id === current ? ` · ${here} here` : ''}
                 </span>
                 <span className={`truncate text-xs ${period.id === current ? '' : open ? 'text-stop' : 'text-muted'}`}>
-                  {shortBell(period.start)}–{shortBell(period.end)} {mark}
+                  {shortBell(period.start)}
+                  {many && period.id !== current ? '' : `–${shortBell(period.end)}`} {mark}
                 </span>
               </NavLink>
             </span>

@@ -1,20 +1,40 @@
+import { clockOf } from '../../../core/formats/speak.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
 import { Floating } from '../../parts/Sheet.tsx';
 import type { LessonDesk } from './useLesson.ts';
 
-function Version({ title, lesson }: { title: string; lesson: Lesson | null }) {
+/** A block in one line: how long where that was chosen, and how much of its game the teacher decided. */
+function blockLine(block: Lesson['blocks'][number]): string {
+  const decided = block.game ? [Object.keys(block.game.settings).length, Object.keys(block.game.placed).length] : [0, 0];
+  const parts = [
+    block.title,
+    block.seconds && clockOf(block.seconds.value),
+    decided[0] && `${decided[0]} ${decided[0] === 1 ? 'setting' : 'settings'} of yours`,
+    decided[1] && `${decided[1]} moved`,
+  ];
+  return parts.filter(Boolean).join(' · ');
+}
+const linesOf = (lesson: Lesson) => lesson.blocks.map((block) => ({ id: block.id, line: blockLine(block), all: JSON.stringify(block) }));
+
+function Version({ title, lesson, other }: { title: string; lesson: Lesson | null; other: Lesson | null }) {
+  const others = other && new Set(linesOf(other).map((l) => l.all));
   return (
     <section className="min-w-0 flex-1 border-[1.5px] border-ink p-3">
-      <h3 className="text-base">{title}</h3>
+      <h3 className="text-base">
+        {title}
+        {lesson ? `: ${lesson.title}` : ''}
+      </h3>
       {lesson ? (
         <ol className="mt-1">
-          {lesson.blocks.map((b) => (
-            <li key={b.id} className="truncate">
-              {b.title}
-              {b.seconds ? ` · ${Math.round(b.seconds.value / 60)} min` : ''}
-              {b.game ? ` · ${Object.keys(b.game.settings).length} settings, ${Object.keys(b.game.placed).length} moved` : ''}
-            </li>
-          ))}
+          {linesOf(lesson).map(({ id, line, all }) => {
+            const differs = others !== null && !others.has(all);
+            return (
+              <li key={id} className={`truncate px-1 ${differs ? 'bg-tint font-bold' : ''}`}>
+                {line}
+                {differs && <span className="sr-only"> (differs)</span>}
+              </li>
+            );
+          })}
         </ol>
       ) : (
         <p className="text-muted">Your change does not apply to it any more.</p>
@@ -32,8 +52,8 @@ export function Conflict({ log }: { log: Pick<LessonDesk, 'conflict' | 'resolve'
         <>
           <p>Your change “{conflict.edit.name}” was made on an older version and is not saved yet.</p>
           <div className="mt-3 flex gap-3">
-            <Version title="Saved" lesson={conflict.stored} />
-            <Version title="With your change" lesson={conflict.mine} />
+            <Version title="Saved" lesson={conflict.stored} other={conflict.mine} />
+            <Version title="With your change" lesson={conflict.mine} other={conflict.stored} />
           </div>
           <div className="mt-4 flex gap-3">
             <button type="button" className="btn" onClick={() => resolve('stored')}>
