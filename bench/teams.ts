@@ -1,5 +1,5 @@
+import { chance } from '../src/core/chance.ts';
 import { balanceTeams } from '../src/core/groups/balanceTeams.ts';
-import { chance } from '../src/core/model/chance.ts';
 import { fixed, measure } from './measure.ts';
 
 type Student = { id: string; rating: number };

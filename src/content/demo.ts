@@ -1,4 +1,4 @@
-import { chance } from '../core/model/chance.ts';
+import { chance } from '../core/chance.ts';
 import { Lesson } from '../core/model/lesson.ts';
 import { Attendance, Period } from '../core/model/period.ts';
 import { head } from '../core/model/record.ts';

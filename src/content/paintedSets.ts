@@ -1,14 +1,4 @@
-import type { PaintedMark, PaintedSet } from '../core/model/painted.ts';
-
-/** A set of painted lines by its size, true to size, its own origin at its lower left corner. */
-export interface PaintedKind {
-  key: string;
-  /** Its size in words, as it is offered. */
-  name: string;
-  widthM: number;
-  depthM: number;
-  marks: PaintedMark[];
-}
+import type { PaintedKind, PaintedMark, PaintedSet } from '../core/model/painted.ts';
 
 type At = [x: number, y: number];
 const path = (...points: At[]): PaintedMark => ({ mark: 'line', points: points.map(([x, y]) => ({ x, y })) });

@@ -1,12 +1,15 @@
 /** The public face of the core (contract.ts): what is exported is real. */
+export { type SetOutStep, setOut } from './arrange/setOut.ts';
 export type { Area } from './geometry/area.ts';
+export { fitSpots } from './geometry/fitSpots.ts';
 export { type Placement, packUnits } from './geometry/packUnits.ts';
 export type { Point, Polygon } from './geometry/point.ts';
+export { spreadSpots } from './geometry/spreadSpots.ts';
 export { balanceTeams, type TeamRequest, type TeamResult } from './groups/balanceTeams.ts';
 export type { Finding } from './model/finding.ts';
 export { fitTime } from './rotation/fitTime.ts';
 export { stationRotation } from './rotation/stationRotation.ts';
-export { runOut } from './safety/runOut.ts';
+export { closingSpeed, runOut, swingClearance } from './safety/runOut.ts';
 
 import type { Forecast, ForecastOptions } from './formats/forecast.ts';
 import type { PlayEvent, PlayView } from './formats/play.ts';

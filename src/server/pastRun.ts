@@ -1,7 +1,7 @@
+import { chance } from '../core/chance.ts';
 import { formatOf } from '../core/formats/registry.ts';
 import { stepsOf } from '../core/live/foldRun.ts';
 import { type PlanBlock, planOf } from '../core/live/runPlan.ts';
-import { chance } from '../core/model/chance.ts';
 import { type Run, RunEvent } from '../core/model/run.ts';
 
 /** Where courts play for themselves, one teacher follows so many of them with the finger. */

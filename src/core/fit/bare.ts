@@ -1,8 +1,8 @@
+import { seedOf } from '../chance.ts';
 import type { PlannedBlock } from '../formats/format.ts';
 import { formatOf } from '../formats/registry.ts';
 import { coverNeeds } from '../gear/cover.ts';
 import { bandOf, HOUSE_LIMITS } from '../model/band.ts';
-import { seedOf } from '../model/chance.ts';
 import type { LessonNumbers } from '../model/finding.ts';
 import type { Game } from '../model/game.ts';
 import type { Block } from '../model/lesson.ts';

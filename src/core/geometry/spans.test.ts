@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { chance } from '../model/chance.ts';
+import { chance } from '../chance.ts';
 import type { Area } from './area.ts';
 import { freeSpans } from './freeSpans.ts';
 import { edgesOf, insidePolygon, type Point, polygonDistance, rectPolygon, segmentDistance } from './point.ts';

@@ -1,4 +1,4 @@
-import { chance } from '../model/chance.ts';
+import { chance } from '../chance.ts';
 import type { Finding } from '../model/finding.ts';
 import { clumpsOf, divide, irreducible } from './wishes.ts';
 

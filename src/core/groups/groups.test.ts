@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { chance } from '../model/chance.ts';
+import { chance } from '../chance.ts';
 import { balanceTeams, type TeamRequest } from './balanceTeams.ts';
 import { dealGroups } from './dealGroups.ts';
 import { divide } from './wishes.ts';

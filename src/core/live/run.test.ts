@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoAttendance, demoDesk } from '../../content/desk.fixture.ts';
+import { chance } from '../chance.ts';
 import { fitUnweighed } from '../fit/fit.ts';
-import { chance } from '../model/chance.ts';
 import { head } from '../model/record.ts';
 import { Run, RunEvent } from '../model/run.ts';
 import { foldRun, stepsOf } from './foldRun.ts';

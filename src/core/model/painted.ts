@@ -35,6 +35,16 @@ export const PaintedSet = z.object({
 });
 export type PaintedSet = z.infer<typeof PaintedSet>;
 
+/** A set of painted lines by its size, true to size, its own origin at its lower left corner: what a catalogue offers. */
+export interface PaintedKind {
+  key: string;
+  /** Its size in words, as it is offered. */
+  name: string;
+  widthM: number;
+  depthM: number;
+  marks: PaintedMark[];
+}
+
 /** Degrees of one straight piece of a drawn arc: off the true arc by at most 0.1 % of its radius. */
 const STEP_DEG = 5;
 

@@ -19,3 +19,18 @@ export function speedOver(distance: number, acceleration: number, sprint: number
   notNegative('acceleration', acceleration);
   return Math.min(sprint, Math.sqrt(2 * acceleration * distance));
 }
+
+/** Relative speed (m/s) of two who start at rest `distance` m each from one object and accelerate at `acceleration` m/s²: 2·√(2·a·d). */
+export function closingSpeed(distance: number, acceleration: number): number {
+  notNegative('distance', distance);
+  notNegative('acceleration', acceleration);
+  return 2 * Math.sqrt(2 * acceleration * distance);
+}
+
+/** Metres that somebody who swings needs free around: reach + implement + step. Local rules decide what is kept clear beyond it. */
+export function swingClearance(reach: number, implement: number, step: number): number {
+  notNegative('reach', reach);
+  notNegative('implement', implement);
+  notNegative('step', step);
+  return reach + implement + step;
+}

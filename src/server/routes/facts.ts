@@ -1,5 +1,6 @@
 import { eq } from 'drizzle-orm';
 import { Router } from 'express';
+import { PAINTED_KINDS } from '../../content/paintedSets.ts';
 import { Gear } from '../../core/model/gear.ts';
 import { HOME_SCHOOL } from '../../core/model/ids.ts';
 import { head } from '../../core/model/record.ts';
@@ -31,6 +32,9 @@ export function factRoutes(db: Database): Router {
     if (all.some((p) => p.roomId === id)) throw new Problem(409, 'in-use', [{ path: ['id'], code: 'in-use' }]);
     await roomRecords.remove(db, id);
   });
+
+  // What is commonly painted on floors, by size.
+  route(router, 'get', '/painted-lines', async () => PAINTED_KINDS);
 
   route(router, 'get', '/gear', () => gearRecords.list(db));
   route(router, 'post', '/gear', (req) =>

@@ -4,7 +4,7 @@ const ASSETS = __ASSETS__;
 const PROGRAM = `side-court-program-${VERSION}`;
 const KNOWN = 'side-court-known';
 /** Answers that are worth keeping; exports and backups are not. */
-const KEEP = /^\/api\/(school|classes|rooms|gear|games|days|periods|lessons|runs)(\/|$)/;
+const KEEP = /^\/api\/(school|classes|rooms|painted-lines|gear|games|days|periods|lessons|runs)(\/|$)/;
 
 self.addEventListener('install', (event) => {
   event.waitUntil(

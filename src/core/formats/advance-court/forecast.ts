@@ -1,4 +1,4 @@
-import { chance } from '../../model/chance.ts';
+import { chance } from '../../chance.ts';
 import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } from '../forecast.ts';
 import { placesOf } from './play.ts';
 import { type AdvanceCourtPlay, RALLY_SECONDS } from './setup.ts';

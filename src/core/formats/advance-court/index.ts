@@ -1,4 +1,4 @@
-import { chance } from '../../model/chance.ts';
+import { chance } from '../../chance.ts';
 import { defineFormat } from '../format.ts';
 import { parseValues } from '../setting.ts';
 import { courtBoard, courtResults } from './board.ts';

@@ -1,4 +1,4 @@
-import type { Chance } from '../../model/chance.ts';
+import type { Chance } from '../../chance.ts';
 import type { PlayEvent } from '../play.ts';
 import { afterError, type CourtState, courtPlay } from './play.ts';
 import { type AdvanceCourtPlay, RALLY_SECONDS } from './setup.ts';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { chance } from '../../model/chance.ts';
+import { chance } from '../../chance.ts';
 import type { PlayEvent } from '../play.ts';
 import { stations } from './index.ts';
 

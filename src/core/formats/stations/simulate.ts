@@ -1,4 +1,4 @@
-import { chance } from '../../model/chance.ts';
+import { chance } from '../../chance.ts';
 import type { SimulateOptions } from '../format.ts';
 import type { PlayEvent } from '../play.ts';
 import { boutsOf, standsAt, stationsPlay } from './play.ts';

@@ -1,35 +1,38 @@
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { PAINTED_KINDS, paintedSet } from '../../../content/paintedSets.ts';
 import { boundsOf } from '../../../core/geometry/point.ts';
-import { PAINT_COLOURS, type PaintedSet, paintedPaths } from '../../../core/model/painted.ts';
+import { PAINT_COLOURS, type PaintedKind, type PaintedSet, paintedPaths } from '../../../core/model/painted.ts';
 import type { Room } from '../../../core/model/room.ts';
-import { freshId } from '../../api.ts';
+import { call, freshId } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { useUnits } from '../../parts/units.ts';
 import { Remove, type SaveRoom, useTry } from './RoomParts.tsx';
 
 /** The set in the middle of the room, lengthwise or turned, whichever fits; an error in words where neither does. */
-function centred(room: Room, key: string): PaintedSet {
+function centred(room: Room, kind: PaintedKind): PaintedSet {
   const size = boundsOf(room.outline);
-  const kind = PAINTED_KINDS.find((k) => k.key === key)!;
   const turned = kind.widthM > size.width;
   const [along, deep] = turned ? [kind.depthM, kind.widthM] : [kind.widthM, kind.depthM];
   if (along > size.width || deep > size.depth) throw new Error(`${kind.name} is larger than the room. Choose a smaller one.`);
   const middle = (a: number) => Math.round(a * 500) / 1000;
-  return paintedSet(key, {
+  return {
     id: freshId('l'),
     colour: 'grey',
     xM: size.x + middle(size.width - along) + (turned ? along : 0),
     yM: size.y + middle(size.depth - deep),
     turnedDeg: turned ? 90 : 0,
-  });
+    name: kind.name,
+    marks: kind.marks,
+  };
 }
 
 /** Lines painted on the floor: which, where, turned how far, what colour. Placed by their lower left corner as drawn. */
 export function PaintedRows({ room, save }: { room: Room; save: SaveRoom }) {
   const units = useUnits();
   const [problem, attempt] = useTry();
-  const [key, setKey] = useState(PAINTED_KINDS[0].key);
+  const kinds = useQuery({ queryKey: ['painted-lines'], queryFn: () => call<PaintedKind[]>('GET', '/painted-lines') }).data ?? [];
+  const [key, setKey] = useState('');
+  const kind = kinds.find((k) => k.key === key) ?? kinds[0];
   const put = (id: string, change: (set: PaintedSet) => Partial<PaintedSet>) =>
     save((now) => ({ painted: now.painted.map((s) => (s.id === id ? { ...s, ...change(s) } : s)) }));
   /** Moves the set so that its lower left corner as drawn lies there. */
@@ -88,18 +91,19 @@ export function PaintedRows({ room, save }: { room: Room; save: SaveRoom }) {
         <div className="min-w-0 flex-1">
           <ChoiceField
             label="Lines by size"
-            value={key}
-            options={PAINTED_KINDS.map((k) => [k.key, k.name] as const)}
+            value={kind?.key ?? ''}
+            options={kinds.map((k) => [k.key, k.name] as const)}
             onPick={(k) => setKey(k)}
           />
         </div>
         <button
           type="button"
           className="btn"
+          disabled={!kind}
           onClick={() =>
             attempt(
               (async () => {
-                const set = centred(room, key);
+                const set = centred(room, kind);
                 await save((now) => ({ painted: [...now.painted, set] }));
               })(),
             )
