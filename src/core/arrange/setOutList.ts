@@ -1,0 +1,131 @@
+import type { Placement } from '../geometry/packUnits.ts';
+import { distance, distanceToSegment, edgesOf, type Point } from '../geometry/point.ts';
+import type { Finding } from '../model/finding.ts';
+import { paintedPaths } from '../model/painted.ts';
+import type { Piece } from '../model/piece.ts';
+import { fixedZone, type Room } from '../model/room.ts';
+import { cornersOf, type SetOutStep, setOut } from './setOut.ts';
+
+/** How fast one person tapes, lays and walks; editable, house figures. */
+export interface SetOutRates {
+  secondsPerMark: number;
+  secondsPerTapeM: number;
+  secondsPerPiece: number;
+  walkMs: number;
+}
+export const SET_OUT_RATES: SetOutRates = { secondsPerMark: 15, secondsPerTapeM: 4, secondsPerPiece: 3, walkMs: 1.2 };
+
+/** One row of the list: a mark with its number in walking order. */
+export interface SetOutMark extends SetOutStep {
+  number: number;
+  at: Point;
+  /** Number of the earlier mark that proves it. */
+  checkNumber?: number;
+}
+/** What one person does to set a layout out, and what it takes. */
+export interface SetOutList {
+  units: Placement[];
+  marks: SetOutMark[];
+  findings: Finding[];
+  tapeM: number;
+  /** Metres of lines that are painted there already. */
+  paintedM: number;
+  walkM: number;
+  layOutSeconds: number;
+  takeInSeconds: number;
+}
+
+/** What is taped of a piece: its rectangle without the waiting line along its lower edge. */
+export function tapedRect(piece: Piece): Placement {
+  const line = piece.lineM ?? 0;
+  return { x: piece.x, y: piece.y + line, width: piece.width, depth: piece.depth - line, turned: piece.turned };
+}
+
+/** The straight lines of tape of a piece: its four sides, and what parts a court's cells. */
+export function tapeLines(piece: Piece): [Point, Point][] {
+  const rect = tapedRect(piece);
+  const sides = edgesOf(Object.values(cornersOf(rect)));
+  if (!piece.cells) return sides;
+  const rows = Math.ceil(piece.cells / 2);
+  const step = rect.depth / rows;
+  const across = Array.from({ length: rows - 1 }, (_, r): [Point, Point] => {
+    const y = rect.y + step * (r + 1);
+    return [
+      { x: rect.x, y },
+      { x: rect.x + rect.width, y },
+    ];
+  });
+  const middle = rect.x + rect.width / 2;
+  const top = rect.y + rect.depth - (piece.cells % 2 ? step : 0);
+  return [
+    ...sides,
+    ...across,
+    [
+      { x: middle, y: rect.y },
+      { x: middle, y: top },
+    ],
+  ];
+}
+
+/** A painted line this near and alongside stands for tape, metres. */
+const ON_PAINT = 0.05;
+const SAMPLE_M = 0.1;
+
+/** Metres of the line that run along paint, in steps of ten centimetres. */
+function alongPaint([a, b]: readonly [Point, Point], painted: readonly (readonly [Point, Point])[]): number {
+  const length = distance(a, b);
+  const near = painted.filter(([c, d]) => {
+    const cross = (b.x - a.x) * (d.y - c.y) - (b.y - a.y) * (d.x - c.x);
+    return Math.abs(cross) <= 0.02 * length * distance(c, d);
+  });
+  const samples = Math.max(1, Math.round(length / SAMPLE_M));
+  let on = 0;
+  for (let i = 0; i < samples; i++) {
+    const t = (i + 0.5) / samples;
+    const p = { x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t };
+    if (near.some((line) => distanceToSegment(p, line) <= ON_PAINT)) on += 1;
+  }
+  return (on / samples) * length;
+}
+
+/**
+ * The list that one person with one tape works off: marks in walking order with their two offsets, metres of tape (what is
+ * painted there already needs none), metres walked, seconds to lay out and to take in at the given rates. `gear`: pieces of gear
+ * put down. Marks that no two walls reach are findings.
+ */
+export function setOutList(
+  room: Room,
+  pieces: readonly Piece[],
+  gear: number,
+  tapeM: number,
+  rates: SetOutRates = SET_OUT_RATES,
+): SetOutList {
+  const units = pieces.map(tapedRect);
+  const { steps, findings } = setOut({ outline: room.outline, keepOut: room.fixed.map(fixedZone) }, units, { tapeM });
+  const numbers = new Map(steps.map((s, i) => [`${s.mark.unit}${s.mark.corner}`, i + 1]));
+  const marks = steps.map(
+    (step, i): SetOutMark => ({
+      ...step,
+      number: i + 1,
+      at: cornersOf(units[step.mark.unit])[step.mark.corner],
+      ...(step.check && { checkNumber: numbers.get(`${step.check.to.unit}${step.check.to.corner}`) }),
+    }),
+  );
+  const painted = room.painted.flatMap(paintedPaths).flatMap((path) => path.slice(1).map((p, i): [Point, Point] => [path[i], p]));
+  const lines = pieces.flatMap(tapeLines);
+  const all = lines.reduce((sum, [a, b]) => sum + distance(a, b), 0);
+  const paintedM = lines.reduce((sum, line) => sum + alongPaint(line, painted), 0);
+  const walkM = marks.slice(1).reduce((sum, m, i) => sum + distance(m.at, marks[i].at), 0);
+  const walk = walkM / rates.walkMs;
+  const taped = all - paintedM;
+  return {
+    units,
+    marks,
+    findings,
+    tapeM: taped,
+    paintedM,
+    walkM,
+    layOutSeconds: marks.length * rates.secondsPerMark + taped * rates.secondsPerTapeM + gear * rates.secondsPerPiece + walk,
+    takeInSeconds: (taped * rates.secondsPerTapeM) / 2 + gear * rates.secondsPerPiece + walk,
+  };
+}

@@ -1,0 +1,77 @@
+import { tapeLines } from '../arrange/setOutList.ts';
+import { boundsOf, edgesOf, type Point, type Rect } from '../geometry/point.ts';
+import { paintedPaths } from '../model/painted.ts';
+import type { Piece } from '../model/piece.ts';
+import { doorZone, fixedZone, type Room } from '../model/room.ts';
+
+/** The layers of an exported floor, in drawing order. */
+export const LAYERS = ['room', 'doors', 'fixed', 'painted', 'tape', 'marks', 'names'] as const;
+export type LayerName = (typeof LAYERS)[number];
+
+/** A run of straight lines in metres, closed where it comes back. */
+export interface DrawnPath {
+  layer: LayerName;
+  points: readonly Point[];
+  closed: boolean;
+}
+export interface DrawnText {
+  layer: LayerName;
+  at: Point;
+  text: string;
+  /** Height of its letters, metres. */
+  sizeM: number;
+}
+/** A floor as lines and words in room metres, ready for any file: nothing private can enter it. */
+export interface FloorDrawing {
+  name: string;
+  bounds: Rect;
+  paths: DrawnPath[];
+  texts: DrawnText[];
+}
+
+const MARK_M = 0.12;
+
+/** The room with what is planned on it: outline, doors, fixed things, paint, tape, numbered marks, names of places. */
+export function floorDrawing(room: Room, pieces: readonly Piece[], marks: readonly { number: number; at: Point }[]): FloorDrawing {
+  const walls = edgesOf(room.outline);
+  const doors = room.doors.map((door): DrawnPath => {
+    const [a, b] = walls[door.wall];
+    const length = Math.hypot(b.x - a.x, b.y - a.y);
+    const along = (m: number) => ({ x: a.x + ((b.x - a.x) / length) * m, y: a.y + ((b.y - a.y) / length) * m });
+    const closed = door.clearM > 0;
+    return { layer: 'doors', points: closed ? doorZone(room, door) : [along(door.atM), along(door.atM + door.widthM)], closed };
+  });
+  const cross = (p: Point): DrawnPath[] =>
+    [1, -1].map((s) => ({
+      layer: 'marks',
+      points: [
+        { x: p.x - MARK_M, y: p.y - s * MARK_M },
+        { x: p.x + MARK_M, y: p.y + s * MARK_M },
+      ],
+      closed: false,
+    }));
+  return {
+    name: room.name,
+    bounds: boundsOf(room.outline),
+    paths: [
+      { layer: 'room', points: room.outline, closed: true },
+      ...doors,
+      ...room.fixed.map((thing): DrawnPath => ({ layer: 'fixed', points: fixedZone(thing), closed: true })),
+      ...room.painted.flatMap(paintedPaths).map((points): DrawnPath => ({ layer: 'painted', points, closed: false })),
+      ...pieces.flatMap(tapeLines).map((points): DrawnPath => ({ layer: 'tape', points, closed: false })),
+      ...marks.flatMap((m) => cross(m.at)),
+    ],
+    texts: [
+      ...room.fixed.map((t): DrawnText => ({ layer: 'names', at: { x: t.xM, y: t.yM + t.depthM + 0.1 }, text: t.name, sizeM: 0.3 })),
+      ...pieces.map(
+        (p): DrawnText => ({
+          layer: 'names',
+          at: { x: p.x + p.width * 0.1, y: p.y + p.depth * 0.5 },
+          text: `${p.number} ${p.title}`,
+          sizeM: 0.4,
+        }),
+      ),
+      ...marks.map((m): DrawnText => ({ layer: 'marks', at: { x: m.at.x + 0.15, y: m.at.y + 0.15 }, text: String(m.number), sizeM: 0.25 })),
+    ],
+  };
+}
