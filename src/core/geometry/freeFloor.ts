@@ -49,7 +49,7 @@ function boundary(polygon: Polygon, free: 1 | -1): Side {
         const ex = edges[e + 2];
         const ey = edges[e + 3];
         const along = (px * ex + py * ey) * edges[e + 4];
-        const t = along < 0 ? 0 : along > 1 ? 1 : along;
+        const t = Math.max(0, Math.min(1, along));
         const qx = px - t * ex;
         const qy = py - t * ey;
         const d2 = qx * qx + qy * qy;

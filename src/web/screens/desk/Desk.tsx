@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import type { FitInput } from '../../../core/fit/fitted.ts';
 import { type Finding, findingKey } from '../../../core/model/finding.ts';
 import type { BlockId } from '../../../core/model/ids.ts';
@@ -180,6 +180,11 @@ function Planning({ desk }: { desk: DeskData }) {
             alone={alone}
             onAlone={() => setAlone((a) => !a)}
           >
+            {game && game.pieces.length > 0 && (
+              <Link className="btn flex items-center" to={`/desk/${desk.period.id}/set-out`}>
+                Set out
+              </Link>
+            )}
             <AddBlock lesson={lesson} games={desk.games} after={chosen} perform={perform} onAdded={selectBlock}>
               <button type="button" className="btn whitespace-nowrap">
                 Add a block

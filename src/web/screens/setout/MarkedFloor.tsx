@@ -1,0 +1,120 @@
+import { useMemo } from 'react';
+import { type SetOutMark, tapedRect } from '../../../core/arrange/setOutList.ts';
+import { edgesOf } from '../../../core/geometry/point.ts';
+import type { Piece } from '../../../core/model/piece.ts';
+import type { Room } from '../../../core/model/room.ts';
+import { RoomPaint } from '../../floor/RoomPaint.tsx';
+import { type Scale, scaleFor, useSize } from '../../floor/scale.ts';
+import { Measure, TapeRect } from '../../floor/Tape.tsx';
+import type { Units } from '../../parts/units.ts';
+
+interface Props {
+  room: Room;
+  pieces: readonly Piece[];
+  marks: readonly SetOutMark[];
+  mark: SetOutMark | undefined;
+  units: Units;
+  onPick: (number: number) => void;
+}
+
+/** The floor with every mark by its number; the chosen one with the lines to measure it by. */
+export function MarkedFloor(props: Props) {
+  const [box, size] = useSize();
+  const scale = useMemo(() => (size.width ? scaleFor(props.room, size.width, size.height, 30) : null), [props.room, size]);
+  return (
+    <div ref={box} className="h-full w-full">
+      {scale && <Drawing {...props} scale={scale} />}
+    </div>
+  );
+}
+
+function Drawing({ room, pieces, marks, mark, units, onPick, scale }: Props & { scale: Scale }) {
+  const checked = mark?.checkNumber && marks.find((m) => m.number === mark.checkNumber);
+  return (
+    <svg
+      width={scale.width}
+      height={scale.height}
+      className="block"
+      role="img"
+      aria-label={`${room.name}: ${marks.length} marks to set out`}
+    >
+      <RoomPaint room={room} scale={scale} />
+      {pieces.map((piece, i) => {
+        const rect = tapedRect(piece);
+        const [x, y] = [scale.x(rect.x), scale.y(rect.y + rect.depth)];
+        return (
+          <g key={piece.id}>
+            <rect x={x} y={y} width={rect.width * scale.k} height={rect.depth * scale.k} fill="white" fillOpacity="0.72" />
+            <TapeRect x={x} y={y} width={rect.width * scale.k} height={rect.depth * scale.k} k={scale.k} seed={i * 5} />
+            <text
+              x={x + (rect.width * scale.k) / 2}
+              y={y + (rect.depth * scale.k) / 2}
+              textAnchor="middle"
+              dominantBaseline="central"
+              fontSize="22"
+              fontWeight="700"
+              fontFamily="var(--font-head)"
+              fill="var(--color-tape)"
+            >
+              {piece.number}
+            </text>
+          </g>
+        );
+      })}
+      {checked && mark && (
+        <line
+          x1={scale.x(mark.at.x)}
+          y1={scale.y(mark.at.y)}
+          x2={scale.x(checked.at.x)}
+          y2={scale.y(checked.at.y)}
+          stroke="var(--color-stop)"
+          strokeWidth="2"
+          strokeDasharray="6 5"
+        />
+      )}
+      {mark?.from.map(({ wall, distance }) => {
+        const [a, b] = edgesOf(room.outline)[wall];
+        const length = Math.hypot(b.x - a.x, b.y - a.y);
+        const t = ((mark.at.x - a.x) * (b.x - a.x) + (mark.at.y - a.y) * (b.y - a.y)) / (length * length);
+        // Too short to be written at: the card beside it tells it.
+        if (distance * scale.k < 44) return null;
+        return (
+          <Measure
+            key={wall}
+            x1={scale.x(mark.at.x)}
+            y1={scale.y(mark.at.y)}
+            x2={scale.x(a.x + t * (b.x - a.x))}
+            y2={scale.y(a.y + t * (b.y - a.y))}
+            text={units.say(distance)}
+          />
+        );
+      })}
+      {marks.map((m) => {
+        const chosen = m.number === mark?.number;
+        return (
+          <g key={m.number} className="cursor-pointer" onClick={() => onPick(m.number)}>
+            <circle
+              cx={scale.x(m.at.x)}
+              cy={scale.y(m.at.y)}
+              r={chosen ? 15 : 10}
+              fill={chosen ? 'var(--color-ink)' : 'white'}
+              stroke="var(--color-ink)"
+              strokeWidth="1.5"
+            />
+            <text
+              x={scale.x(m.at.x)}
+              y={scale.y(m.at.y)}
+              textAnchor="middle"
+              dominantBaseline="central"
+              fontSize={chosen ? 16 : 12}
+              fontWeight="700"
+              fill={chosen ? 'white' : 'var(--color-ink)'}
+            >
+              {m.number}
+            </text>
+          </g>
+        );
+      })}
+    </svg>
+  );
+}

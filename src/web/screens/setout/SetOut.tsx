@@ -1,0 +1,149 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import type { FitInput, FittedBlock } from '../../../core/fit/fitted.ts';
+import type { GearLine } from '../../../core/gear/cover.ts';
+import type { Lesson } from '../../../core/model/lesson.ts';
+import { wallNames } from '../../../core/words/floor.en.ts';
+import { call, type Desk, problemWords } from '../../api.ts';
+import { ChoiceField } from '../../parts/CommitField.tsx';
+import { DayBar } from '../../parts/DayBar.tsx';
+import { useUnits } from '../../parts/units.ts';
+import { useFit } from '../../worker/useFit.ts';
+import { useSetOut } from '../../worker/useSetOut.ts';
+import { FileButtons } from './FileButtons.tsx';
+import { MarkedFloor } from './MarkedFloor.tsx';
+import { MarkCard, MarkList } from './MarkList.tsx';
+import { SetOutFigures, type TapeSettings, useTapeSettings } from './SetOutFigures.tsx';
+
+/** What one person with one tape does to set a period's floor out: marks by offsets from two walls, in walking order. */
+export function SetOut() {
+  const { periodId = '' } = useParams();
+  const query = useQuery({ queryKey: ['desk', periodId], queryFn: () => call<Desk>('GET', `/periods/${periodId}/desk`) });
+  return (
+    <div className="flex h-full flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
+      {query.data?.lesson ? (
+        <Planned desk={query.data} lesson={query.data.lesson} />
+      ) : (
+        <>
+          <DayBar current={periodId} />
+          <main className="p-6">
+            {query.error ? (
+              <p role="alert" className="text-stop">
+                {problemWords(query.error)}
+              </p>
+            ) : (
+              <p className="text-muted">
+                {query.data ? 'No lesson here yet: plan one on the desk, then set it out.' : 'Measuring the floor …'}
+              </p>
+            )}
+          </main>
+        </>
+      )}
+    </div>
+  );
+}
+
+function Planned({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
+  const input = useMemo<FitInput>(() => ({ ...desk, lesson }), [desk, lesson]);
+  const { fitted } = useFit(input);
+  const [chosen, setChosen] = useState('');
+  const settings = useTapeSettings();
+  const games = (fitted?.blocks ?? []).filter((b) => b.game?.pieces.length);
+  const block = games.find((b) => b.id === chosen) ?? games[0];
+  const head = (
+    <>
+      <h1 className="text-xl">Set out: {block?.title ?? lesson.title}</h1>
+      <p className="text-muted">
+        {desk.schoolClass.name} · {desk.room.name} ·{' '}
+        <Link className="text-tape underline print:hidden" to={`/desk/${desk.period.id}`}>
+          back to the desk
+        </Link>
+      </p>
+      {games.length > 1 && (
+        <div className="mt-2 w-64 print:hidden">
+          <ChoiceField
+            label="Which block"
+            value={block?.id ?? ''}
+            options={games.map((b) => [b.id, b.title] as const)}
+            onPick={setChosen}
+          />
+        </div>
+      )}
+    </>
+  );
+  if (!block)
+    return (
+      <>
+        <DayBar date={desk.period.date} current={desk.period.id} />
+        <main className="p-6">
+          {head}
+          <p className="mt-3">{fitted ? 'This lesson tapes nothing: no game in it stands on the floor.' : 'Measuring the floor …'}</p>
+        </main>
+      </>
+    );
+  return <Sheet {...{ desk, block, settings, head }} gear={(fitted?.gear ?? []).filter((g) => g.blockId === block.id)} />;
+}
+
+interface SheetProps {
+  desk: Desk;
+  block: FittedBlock;
+  gear: readonly GearLine[];
+  settings: TapeSettings;
+  head: React.ReactNode;
+}
+
+function Sheet({ desk, block, gear, settings, head }: SheetProps) {
+  const { room } = desk;
+  const units = useUnits();
+  const [at, setAt] = useState(1);
+  const pieces = block.game?.pieces ?? [];
+  const laid = gear.reduce((sum, g) => sum + Math.min(g.need, g.have), 0);
+  const list = useSetOut(room, pieces, laid, settings.tapeM, settings.rates);
+  const walls = useMemo(() => wallNames(room.outline), [room.outline]);
+  const marks = list?.marks ?? [];
+  const mark = marks.find((m) => m.number === at) ?? marks[0];
+  useEffect(() => {
+    const step = (event: KeyboardEvent) => {
+      if ((event.target as HTMLElement).closest('input, select, textarea')) return;
+      if (event.key === 'ArrowDown' || event.key === 'ArrowRight') setAt((n) => Math.min(marks.length, n + 1));
+      else if (event.key === 'ArrowUp' || event.key === 'ArrowLeft') setAt((n) => Math.max(1, n - 1));
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', step);
+    return () => window.removeEventListener('keydown', step);
+  }, [marks.length]);
+  return (
+    <>
+      <div className="print:hidden">
+        <DayBar date={desk.period.date} current={desk.period.id}>
+          <FileButtons room={room} pieces={pieces} marks={marks} name={`${room.name} ${block.title}`} />
+        </DayBar>
+      </div>
+      <div className="flex min-h-0 flex-1 print:block">
+        <main className="flex min-w-0 flex-1 flex-col" aria-label="Set-out sheet">
+          <div className="px-6 pt-4">{head}</div>
+          <div className="min-h-0 flex-1 print:h-[420px]">
+            <MarkedFloor {...{ room, pieces, marks, units, mark }} onPick={setAt} />
+          </div>
+        </main>
+        <aside aria-label="Marks" className="flex w-[440px] shrink-0 flex-col border-l border-ink print:w-auto print:border-0">
+          {list && mark ? (
+            <>
+              <MarkCard
+                {...{ mark, pieces, walls, units }}
+                of={marks.length}
+                onStep={(by) => setAt(Math.max(1, Math.min(marks.length, mark.number + by)))}
+              />
+              <MarkList {...{ list, pieces, walls, units }} current={mark.number} onPick={setAt} />
+              <SetOutFigures {...{ list, gear, settings, units }} />
+            </>
+          ) : (
+            <p className="p-4 text-muted">{list ? 'No mark of this layout can be measured from two walls.' : 'Measuring the floor …'}</p>
+          )}
+        </aside>
+      </div>
+    </>
+  );
+}

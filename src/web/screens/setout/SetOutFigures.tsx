@@ -1,0 +1,103 @@
+import { useState } from 'react';
+import { TAPE_M } from '../../../core/arrange/setOut.ts';
+import { SET_OUT_RATES, type SetOutList, type SetOutRates } from '../../../core/arrange/setOutList.ts';
+import { counted } from '../../../core/formats/speak.ts';
+import type { GearLine } from '../../../core/gear/cover.ts';
+import { CommitField } from '../../parts/CommitField.tsx';
+import type { Units } from '../../parts/units.ts';
+
+export interface TapeSettings {
+  tapeM: number;
+  rates: SetOutRates;
+  setTape(metres: number): void;
+  setRate(key: keyof SetOutRates, value: number): void;
+}
+
+const KEY = 'side-court-tape';
+/** Tape length and rates of this computer's user: kept in this browser, house figures where nothing is kept. */
+export function useTapeSettings(): TapeSettings {
+  const [kept, setKept] = useState<{ tapeM: number; rates: SetOutRates }>(() => {
+    const usual = { tapeM: TAPE_M, rates: SET_OUT_RATES };
+    try {
+      const stored = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<typeof usual>;
+      const good = (v: unknown) => typeof v === 'number' && Number.isFinite(v) && v > 0;
+      const rates = Object.entries(stored.rates ?? {}).filter(([key, v]) => key in SET_OUT_RATES && good(v));
+      return { tapeM: good(stored.tapeM) ? stored.tapeM! : TAPE_M, rates: { ...SET_OUT_RATES, ...Object.fromEntries(rates) } };
+    } catch {
+      return usual;
+    }
+  });
+  const keep = (next: typeof kept) => {
+    localStorage.setItem(KEY, JSON.stringify(next));
+    setKept(next);
+  };
+  return {
+    ...kept,
+    setTape: (tapeM) => keep({ ...kept, tapeM }),
+    setRate: (key, value) => keep({ ...kept, rates: { ...kept.rates, [key]: value } }),
+  };
+}
+
+const minutes = (seconds: number) => `${Math.max(1, Math.ceil(seconds / 60))} min`;
+function within(text: string, least: number, most: number): number {
+  const value = Number(text.trim().replace(',', '.'));
+  if (!text.trim() || !Number.isFinite(value) || value < least || value > most) throw new Error(`Write a number from ${least} to ${most}.`);
+  return value;
+}
+
+/** Tape, minutes, gear to put down; and the figures that they are counted by, to be changed. */
+export function SetOutFigures({
+  list,
+  gear,
+  settings,
+  units,
+}: {
+  list: SetOutList;
+  gear: readonly GearLine[];
+  settings: TapeSettings;
+  units: Units;
+}) {
+  const figures = [
+    [units.say(Math.ceil(list.tapeM)), 'of tape'],
+    [minutes(list.layOutSeconds), 'to lay out'],
+    [minutes(list.takeInSeconds), 'to take in'],
+    [units.say(Math.round(list.walkM)), 'walked'],
+  ];
+  const tape = (text: string) => {
+    const metres = units.read(text);
+    if (metres < 2 || metres > 100) throw new Error(`A tape of ${units.say(2)} to ${units.say(100)}.`);
+    settings.setTape(metres);
+  };
+  return (
+    <section aria-label="What it takes" className="shrink-0 border-t border-ink px-4 py-3 print:break-inside-avoid">
+      <dl className="grid grid-cols-4 gap-2">
+        {figures.map(([value, name]) => (
+          <div key={name} className="flex flex-col-reverse">
+            <dt className="text-xs text-muted">{name}</dt>
+            <dd className="head text-lg">{value}</dd>
+          </div>
+        ))}
+      </dl>
+      {list.paintedM > 0.5 && <p className="mt-1 text-good">{units.say(Math.round(list.paintedM))} are painted there already.</p>}
+      <p className="mt-1">
+        <span className="text-muted">Put down: </span>
+        {gear.map((g) => counted(Math.min(g.need, g.have), g.gearKind)).join(', ') || 'no gear'}
+      </p>
+      <div className="mt-2 grid grid-cols-3 gap-2 print:hidden">
+        <CommitField label="Tape" value={units.say(settings.tapeM)} onCommit={tape} />
+        <CommitField
+          label="Seconds a mark"
+          inputMode="decimal"
+          value={String(settings.rates.secondsPerMark)}
+          onCommit={(t) => settings.setRate('secondsPerMark', within(t, 1, 300))}
+        />
+        <CommitField
+          label="Seconds a metre of tape"
+          inputMode="decimal"
+          value={String(settings.rates.secondsPerTapeM)}
+          onCommit={(t) => settings.setRate('secondsPerTapeM', within(t, 0.1, 120))}
+        />
+      </div>
+    </section>
+  );
+}
