@@ -1,6 +1,7 @@
 import { benchBundle } from './bundle.ts';
 import { benchFit } from './fit.ts';
 import { benchPacking } from './packing.ts';
+import { benchSpots } from './spots.ts';
 import { benchStart } from './start.ts';
 import { benchTeams } from './teams.ts';
 
@@ -9,6 +10,7 @@ const BENCHES: Record<string, () => Promise<void> | void> = {
   fit: benchFit,
   teams: benchTeams,
   packing: benchPacking,
+  spots: benchSpots,
   bundle: benchBundle,
   start: benchStart,
 };

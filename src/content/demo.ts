@@ -53,7 +53,30 @@ export const UPPER_YARD: Room = Room.parse({
     paintedSet('circle-9', { id: 'yard-circle', colour: 'yellow', xM: 15.5, yM: 7.5 }),
   ],
 });
-export const ROOMS: readonly Room[] = [MILL_GYM, UPPER_YARD];
+/** The Old Dining Hall: an L, its kitchen corner walled off, one pillar, tables folded along the west wall. */
+export const OLD_DINING_HALL: Room = Room.parse({
+  ...head('room', 2),
+  id: 'old-dining-hall',
+  name: 'Old Dining Hall',
+  outline: [
+    { x: 0, y: 0 },
+    { x: 18, y: 0 },
+    { x: 18, y: 7.5 },
+    { x: 10.5, y: 7.5 },
+    { x: 10.5, y: 13 },
+    { x: 0, y: 13 },
+  ],
+  doors: [
+    { id: 'hall', name: 'hall door', wall: 0, atM: 13, widthM: 1.8, clearM: 1.6 },
+    { id: 'court', name: 'courtyard door', wall: 4, atM: 2, widthM: 1.2, clearM: 1.2 },
+  ],
+  fixed: [
+    { id: 'pillar', name: 'pillar', thing: 'post', xM: 8.6, yM: 6.2, widthM: 0.5, depthM: 0.5 },
+    { id: 'tables', name: 'folded tables', thing: 'other', xM: 0, yM: 3, widthM: 0.7, depthM: 6 },
+  ],
+  painted: [paintedSet('circle-3.6', { id: 'ring', colour: 'red', xM: 3.4, yM: 4.6 })],
+});
+export const ROOMS: readonly Room[] = [MILL_GYM, UPPER_YARD, OLD_DINING_HALL];
 
 const GIVEN = [
   'Ada',

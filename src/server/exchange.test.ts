@@ -73,6 +73,7 @@ describe('everything as one file', () => {
     expect(taken.map((r: { version: number; painted: unknown[] }) => [r.version, r.painted])).toEqual([
       [2, []],
       [2, []],
+      [2, []],
     ]);
     await fresh.stop();
   });

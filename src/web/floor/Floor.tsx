@@ -32,9 +32,10 @@ interface Props {
   faded?: boolean;
 }
 
-const snap = (v: number) => Math.round(v * 10) / 10;
+/** To ten centimetres. */
+export const snap = (v: number) => Math.round(v * 10) / 10;
 /** Nothing typed for this long ends a run of arrow keys: one gesture, one edit. */
-const SETTLE_MS = 500;
+export const SETTLE_MS = 500;
 
 /** The floor: room as paint, places as tape, groups as pennants. Pieces are dragged or stepped with arrow keys; distances are live. */
 export function Floor({ room, game, round, rings = [], selected, units, onSelect, onPlace, faded }: Props) {
@@ -194,9 +195,10 @@ function Drawing({ room, game, round, rings, selected, units, onSelect, onPlace,
   );
 }
 
-function RoomMeasure({ room, scale, units }: { room: Room; scale: Scale; units: Units }) {
+/** The room's name and its two measures, above it. */
+export function RoomMeasure({ room, scale, units, above = 18 }: { room: Room; scale: Scale; units: Units; above?: number }) {
   const box = boundsOf(room.outline);
-  const y = scale.y(box.y + box.depth) - 18;
+  const y = scale.y(box.y + box.depth) - above;
   const left = scale.x(box.x);
   const right = scale.x(box.x + box.width);
   const text = `${room.name} · ${units.say(box.width)} × ${units.say(box.depth)}`;

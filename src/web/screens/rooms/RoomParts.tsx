@@ -2,18 +2,12 @@ import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { boundsOf } from '../../../core/geometry/point.ts';
 import { type Door, FIXED_KINDS, type FixedThing, type Room } from '../../../core/model/room.ts';
+import { wallNames } from '../../../core/words/floor.en.ts';
 import { freshId, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { useUnits } from '../../parts/units.ts';
 
 export type SaveRoom = (change: Partial<Room> | ((now: Room) => Partial<Room>)) => Promise<void>;
-const WALLS = [
-  ['0', 'south (main)'],
-  ['1', 'east'],
-  ['2', 'north'],
-  ['3', 'west'],
-] as const;
-
 /** Tries a change and keeps what was wrong with it, in words. */
 export function useTry(): [string, (work: Promise<unknown>) => void] {
   const [problem, setProblem] = useState('');
@@ -44,6 +38,7 @@ export function Remove({ name, onClick }: { name: string; onClick: () => void })
 /** Doors: on which wall, where along it, how wide, and how deep the floor before it is kept clear. */
 export function DoorRows({ room, save }: { room: Room; save: SaveRoom }) {
   const units = useUnits();
+  const walls = wallNames(room.outline);
   const [problem, attempt] = useTry();
   const put = (id: string, change: Partial<Door>) =>
     save((now) => ({ doors: now.doors.map((d) => (d.id === id ? { ...d, ...change } : d)) }));
@@ -56,8 +51,8 @@ export function DoorRows({ room, save }: { room: Room; save: SaveRoom }) {
             <CommitField label="Door" value={door.name} onCommit={(name) => put(door.id, { name })} />
             <ChoiceField
               label="Wall"
-              value={String(door.wall) as '0'}
-              options={WALLS}
+              value={String(door.wall)}
+              options={walls.map((name, i) => [String(i), i === 0 ? `${name} (main)` : name] as const)}
               onPick={(w) => attempt(put(door.id, { wall: Number(w) }))}
             />
             <Remove name={door.name} onClick={() => attempt(save((now) => ({ doors: now.doors.filter((d) => d.id !== door.id) })))} />

@@ -2,17 +2,19 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { boundsOf } from '../../../core/geometry/point.ts';
+import { moveCorner } from '../../../core/model/outline.ts';
 import { type Room, rectangleOutline } from '../../../core/model/room.ts';
 import { call, problemWords } from '../../api.ts';
-import { Floor } from '../../floor/Floor.tsx';
+import { RoomFloor } from '../../floor/RoomFloor.tsx';
 import { CommitField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { NameDialog } from '../../parts/NameDialog.tsx';
 import { ShelfList } from '../../parts/ShelfList.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { useUnits } from '../../parts/units.ts';
+import { OutlineRows } from './OutlineRows.tsx';
 import { PaintedRows } from './PaintedRows.tsx';
-import { DoorRows, FixedRows, type SaveRoom } from './RoomParts.tsx';
+import { DoorRows, FixedRows, type SaveRoom, useTry } from './RoomParts.tsx';
 
 /** Rooms as paint, to scale: measures, doors with what is kept clear, posts and stages. */
 export function Rooms() {
@@ -79,27 +81,26 @@ function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }
   const units = useUnits();
   const navigate = useNavigate();
   const [problem, setProblem] = useState('');
-  const size = boundsOf(room.outline);
   const save: SaveRoom = async (change) => {
     await saveRecord(`/rooms/${room.id}`, room, change);
     await refresh();
   };
-  const resize = (width: number, depth: number) => save({ outline: rectangleOutline(width, depth) });
+  const [outlineProblem, attempt] = useTry();
+  const [corner, setCorner] = useState<number | null>(null);
   return (
     <main className="flex min-w-0 flex-1">
       <div className="min-w-0 flex-1">
-        <Floor room={room} round={0} units={units} />
+        <RoomFloor
+          room={room}
+          units={units}
+          corner={corner}
+          onCorner={setCorner}
+          onMove={(i, to) => attempt(save((now) => moveCorner(now, i, to)))}
+        />
       </div>
       <aside aria-label="Measures" className="w-[400px] shrink-0 overflow-auto border-l border-ink p-4" tabIndex={0}>
         <CommitField label="Room" value={room.name} onCommit={(name) => save({ name })} />
-        <div className="mt-2 grid grid-cols-2 gap-3">
-          <CommitField
-            label="Width (along the main door wall)"
-            value={units.say(size.width)}
-            onCommit={(t) => resize(units.read(t), size.depth)}
-          />
-          <CommitField label="Depth" value={units.say(size.depth)} onCommit={(t) => resize(size.width, units.read(t))} />
-        </div>
+        <OutlineRows room={room} save={save} corner={corner} onCorner={setCorner} problem={outlineProblem} attempt={attempt} />
         <DoorRows room={room} save={save} />
         <FixedRows room={room} save={save} />
         <PaintedRows room={room} save={save} />

@@ -11,6 +11,7 @@ import { DayBar } from '../../parts/DayBar.tsx';
 import { useUnits } from '../../parts/units.ts';
 import { useFit } from '../../worker/useFit.ts';
 import { useSetOut } from '../../worker/useSetOut.ts';
+import { useLesson } from '../desk/useLesson.ts';
 import { FileButtons } from './FileButtons.tsx';
 import { MarkedFloor } from './MarkedFloor.tsx';
 import { MarkCard, MarkList } from './MarkList.tsx';
@@ -19,11 +20,15 @@ import { SetOutFigures, type TapeSettings, useTapeSettings } from './SetOutFigur
 /** What one person with one tape does to set a period's floor out: marks by offsets from two walls, in walking order. */
 export function SetOut() {
   const { periodId = '' } = useParams();
-  const query = useQuery({ queryKey: ['desk', periodId], queryFn: () => call<Desk>('GET', `/periods/${periodId}/desk`) });
+  const query = useQuery({
+    queryKey: ['desk', periodId],
+    queryFn: () => call<Desk>('GET', `/periods/${periodId}/desk`),
+    refetchOnMount: 'always',
+  });
   return (
     <div className="flex h-full flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
       {query.data?.lesson ? (
-        <Planned desk={query.data} lesson={query.data.lesson} />
+        <Planned desk={query.data} stored={query.data.lesson} />
       ) : (
         <>
           <DayBar current={periodId} />
@@ -44,7 +49,11 @@ export function SetOut() {
   );
 }
 
-function Planned({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
+const sameId = (id: string) => id;
+
+function Planned({ desk, stored }: { desk: Desk; stored: Lesson }) {
+  // As the desk has it: edits that still wait here count too.
+  const lesson = useLesson(desk, sameId).lesson ?? stored;
   const input = useMemo<FitInput>(() => ({ ...desk, lesson }), [desk, lesson]);
   const { fitted } = useFit(input);
   const [chosen, setChosen] = useState('');

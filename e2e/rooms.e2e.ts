@@ -1,0 +1,100 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { type App, startApp } from './app.ts';
+import { openBrowser } from './browser.ts';
+import { pause, Screen } from './screen.ts';
+
+let app: App;
+let chrome: Awaited<ReturnType<typeof openBrowser>>;
+let screen: Screen;
+beforeAll(async () => {
+  [app, chrome] = await Promise.all([startApp({ demo: true }), openBrowser()]);
+  screen = new Screen(await chrome.browser.newPage());
+  await screen.page.setViewport({ width: 1280, height: 680 });
+});
+afterAll(async () => {
+  await chrome.close();
+  await app.stop();
+  expect(screen.errors.filter((e) => !/400/.test(e))).toEqual([]);
+});
+
+type Corner = { x: number; y: number };
+const room = async (id: string) =>
+  (await (await fetch(`${app.base}/api/rooms/${id}`)).json()) as {
+    outline: Corner[];
+    doors: { wall: number; atM: number; name: string }[];
+  };
+/** Waits until the stored outline is as told. */
+const stored = async (id: string, fits: (outline: Corner[]) => boolean) => {
+  for (let i = 0; i < 100 && !fits((await room(id)).outline); i++) await pause(50);
+  expect(fits((await room(id)).outline)).toBe(true);
+};
+
+describe('a room as it is', () => {
+  it('is cut to an L, corner by corner typed, dragged and stepped; nonsense is refused and nothing lost', async () => {
+    await screen.page.goto(`${app.base}/rooms/mill-gym`);
+    await screen.click('button', 'Cut a corner off');
+    await screen.says(/3\d\d m² of floor/);
+    await stored('mill-gym', (o) => o.length === 6);
+    await screen.expectAccessible();
+    await screen.expectNoPageScroll();
+    expect(await screen.smallTexts()).toEqual([]);
+    await screen.fill('Corner 4 from west', '16');
+    await screen.press('Enter');
+    await stored('mill-gym', (o) => o[3].x === 16);
+    const handle = async (n: number) => (await (await screen.find('button', new RegExp(`^Corner ${n},`))).boundingBox())!;
+    const before = await handle(4);
+    const from = { x: before.x + before.width / 2, y: before.y + before.height / 2 };
+    await screen.page.mouse.move(from.x, from.y);
+    await screen.page.mouse.down();
+    await screen.page.mouse.move(from.x + 30, from.y, { steps: 5 });
+    await screen.page.mouse.up();
+    await stored('mill-gym', (o) => o[3].x > 16.5);
+    await (await screen.find('button', /^Corner 4,/)).evaluate((e) => (e as unknown as SVGElement).focus());
+    const { x } = (await room('mill-gym')).outline[3];
+    await screen.press('ArrowLeft', 'ArrowLeft');
+    await stored('mill-gym', (o) => Math.abs(o[3].x - (x - 0.2)) < 0.11);
+    const kept = (await room('mill-gym')).outline;
+    // So far up that its wall would cross the cut.
+    await screen.fill('Corner 2 from south', '12');
+    await screen.press('Enter');
+    await screen.page.waitForSelector('[role="alert"]');
+    expect((await room('mill-gym')).outline).toEqual(kept);
+    await screen.press('Escape');
+  });
+
+  it('takes a corner more, loses one, and is a rectangle again with its doors', async () => {
+    await screen.page.reload();
+    await screen.says('m² of floor');
+    await screen.click('button', /^Add a corner in the/);
+    await stored('mill-gym', (o) => o.length === 7);
+    await screen.click('button', 'Remove corner 2');
+    await stored('mill-gym', (o) => o.length === 6);
+    await screen.click('button', 'Make it a rectangle');
+    await stored('mill-gym', (o) => o.length === 4);
+    await screen.says('Width (along the main door wall)');
+    expect((await room('mill-gym')).doors.map((d) => d.name)).toContain('south door');
+  });
+
+  it('carries a lesson in the L-shaped hall: every station inside, set out from walls that are told apart', async () => {
+    const post = async (to: string, body: unknown) =>
+      (
+        await fetch(`${app.base}/api${to}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
+      ).json() as Promise<{ id: string; lesson: { id: string } }>;
+    const date = new Date(Date.now() - new Date().getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
+    const made = await post('/periods', { date, start: '15:00', end: '15:45', classId: 'grade-1m', roomId: 'old-dining-hall' });
+    await post(`/periods/${made.id}/lesson`, { title: 'Mills indoors' });
+    await screen.page.goto(`${app.base}/desk/${made.id}`);
+    await screen.says('No game in this lesson yet');
+    await screen.click('button', 'Add a block');
+    await screen.click('menuitem', /^Nine mills/);
+    await screen.says(/rounds of/);
+    await screen.expectAccessible();
+    const labels = await screen.page.$$eval('svg [role="button"]', (all) => all.map((e) => e.getAttribute('aria-label') ?? ''));
+    expect(labels.length).toBeGreaterThanOrEqual(5);
+    await screen.click('link', 'Set out');
+    await screen.says('of tape');
+    await screen.says(/east wall 2|north wall 2|south wall|west wall/);
+    expect((await screen.page.$$('ol[aria-label="Marks in walking order"] > li')).length).toBe(labels.length * 4);
+    await screen.expectAccessible();
+  });
+});

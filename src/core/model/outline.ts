@@ -1,0 +1,95 @@
+import { boundsOf, distance, edgesOf, type Point } from '../geometry/point.ts';
+import { type Door, type Room, rectangleOutline } from './room.ts';
+
+type Shape = Pick<Room, 'outline' | 'doors'>;
+
+const tidy = (metres: number) => Math.round(metres * 1000) / 1000;
+
+/** Doors that no longer fit their wall, moved and narrowed to it; a wall shorter than the narrowest door loses its door. */
+function fitted(outline: readonly Point[], doors: readonly Door[]): Door[] {
+  const walls = edgesOf(outline);
+  return doors.flatMap((door) => {
+    const [a, b] = walls[door.wall];
+    const length = distance(a, b);
+    if (length < 0.5) return [];
+    const widthM = tidy(Math.min(door.widthM, length));
+    return [{ ...door, widthM, atM: tidy(Math.max(0, Math.min(door.atM, length - widthM))) }];
+  });
+}
+
+/** True for four walls along the axes: then two measures say all. */
+export function isRectangle(outline: readonly Point[]): boolean {
+  const { x, y, width, depth } = boundsOf(outline);
+  const on = (v: number, low: number, size: number) => Math.abs(v - low) < 1e-6 || Math.abs(v - low - size) < 1e-6;
+  return outline.length === 4 && outline.every((p) => on(p.x, x, width) && on(p.y, y, depth));
+}
+
+/** The outline as a rectangle of these measures. Doors stay on their walls where those are still there. */
+export function asRectangle({ doors }: Shape, widthM: number, depthM: number): Shape {
+  const outline = rectangleOutline(widthM, depthM);
+  return {
+    outline,
+    doors: fitted(
+      outline,
+      doors.filter((d) => d.wall < 4),
+    ),
+  };
+}
+
+/** One corner moved. */
+export function moveCorner({ outline, doors }: Shape, corner: number, to: Point): Shape {
+  const moved = outline.map((p, i) => (i === corner ? { x: tidy(to.x), y: tidy(to.y) } : p));
+  return { outline: moved, doors: fitted(moved, doors) };
+}
+
+/** A corner more, in the middle of the wall that begins at `corner`; doors of that wall stay on its first half where they stood there. */
+export function addCorner({ outline, doors }: Shape, corner: number): Shape {
+  const [a, b] = edgesOf(outline)[corner];
+  const middle = { x: tidy((a.x + b.x) / 2), y: tidy((a.y + b.y) / 2) };
+  const half = distance(a, middle);
+  const more = [...outline.slice(0, corner + 1), middle, ...outline.slice(corner + 1)];
+  const placed = doors.map((door) => {
+    if (door.wall > corner) return { ...door, wall: door.wall + 1 };
+    if (door.wall < corner || door.atM + door.widthM / 2 < half) return door;
+    return { ...door, wall: corner + 1, atM: Math.max(0, door.atM - half) };
+  });
+  return { outline: more, doors: fitted(more, placed) };
+}
+
+/** A corner less: the walls on both sides become one. RangeError where only three are left. */
+export function removeCorner({ outline, doors }: Shape, corner: number): Shape {
+  if (outline.length <= 3) throw new RangeError('invalid outline: three corners are the least');
+  const less = outline.filter((_, i) => i !== corner);
+  const last = outline.length - 1;
+  const placed = doors.map((door) => {
+    if (corner === 0) return { ...door, wall: door.wall === 0 ? less.length - 1 : door.wall === last ? less.length - 1 : door.wall - 1 };
+    return { ...door, wall: door.wall >= corner ? door.wall - 1 : door.wall };
+  });
+  return { outline: less, doors: fitted(less, placed) };
+}
+
+/** A corner cut out as a rectangle along its two walls: an L out of a rectangle. Undefined where the walls are shorter than that. */
+export function cutCorner({ outline, doors }: Shape, corner: number, alongBefore: number, alongAfter: number): Shape | undefined {
+  const n = outline.length;
+  const p = outline[corner];
+  const toward = (q: Point, by: number) => {
+    const length = distance(p, q);
+    return by > 0 && by < length - 1e-6 ? { x: p.x + ((q.x - p.x) * by) / length, y: p.y + ((q.y - p.y) * by) / length } : undefined;
+  };
+  const before = toward(outline[(corner + n - 1) % n], alongBefore);
+  const after = toward(outline[(corner + 1) % n], alongAfter);
+  if (!before || !after) return undefined;
+  const inner = { x: before.x + after.x - p.x, y: before.y + after.y - p.y };
+  const points = [before, inner, after].map((q) => ({ x: tidy(q.x), y: tidy(q.y) }));
+  // The main door wall stays wall 0: what comes before the cut of corner 0 goes to the end of the list.
+  const cut =
+    corner === 0
+      ? [points[2], ...outline.slice(1), points[0], points[1]]
+      : [...outline.slice(0, corner), ...points, ...outline.slice(corner + 1)];
+  const placed = doors.map((door) => {
+    if (corner === 0) return door.wall === 0 ? { ...door, atM: door.atM - alongAfter } : door;
+    if (door.wall < corner) return door;
+    return { ...door, wall: door.wall + 2, atM: door.wall === corner ? door.atM - alongAfter : door.atM };
+  });
+  return { outline: cut, doors: fitted(cut, placed) };
+}

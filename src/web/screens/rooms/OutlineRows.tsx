@@ -1,0 +1,117 @@
+import { areaOf, boundsOf } from '../../../core/geometry/point.ts';
+import { addCorner, asRectangle, cutCorner, isRectangle, moveCorner, removeCorner } from '../../../core/model/outline.ts';
+import type { Room } from '../../../core/model/room.ts';
+import { wallNames } from '../../../core/words/floor.en.ts';
+import { CommitField } from '../../parts/CommitField.tsx';
+import { useUnits } from '../../parts/units.ts';
+import { Remove, type SaveRoom } from './RoomParts.tsx';
+
+/** What a cut takes off at first, of each wall: the teacher then types what is true. */
+const CUT_SHARE = 0.4;
+/** The most corners an outline may have. */
+const MOST_CORNERS = 64;
+
+interface Props {
+  room: Room;
+  save: SaveRoom;
+  corner: number | null;
+  onCorner(corner: number | null): void;
+  problem: string;
+  attempt(work: Promise<unknown>): void;
+}
+
+/** The outline: two measures for a rectangle; any other corner by corner, each by its distances from west and south. */
+export function OutlineRows({ room, save, corner, onCorner, problem, attempt }: Props) {
+  const units = useUnits();
+  const size = boundsOf(room.outline);
+  const rectangle = isRectangle(room.outline);
+  const walls = wallNames(room.outline);
+  const cut = () =>
+    attempt(
+      save((now) => {
+        const box = boundsOf(now.outline);
+        const round = (m: number) => Math.round(m * 10) / 10;
+        // The far right corner: its wall before runs along the depth, the one after along the width.
+        return cutCorner(now, 2, round(box.depth * CUT_SHARE), round(box.width * CUT_SHARE)) ?? {};
+      }),
+    );
+  return (
+    <section className="mt-2">
+      {rectangle ? (
+        <div className="grid grid-cols-2 gap-3">
+          <CommitField
+            label="Width (along the main door wall)"
+            value={units.say(size.width)}
+            onCommit={(t) => save((now) => asRectangle(now, units.read(t), boundsOf(now.outline).depth))}
+          />
+          <CommitField
+            label="Depth"
+            value={units.say(size.depth)}
+            onCommit={(t) => save((now) => asRectangle(now, boundsOf(now.outline).width, units.read(t)))}
+          />
+        </div>
+      ) : (
+        <>
+          <h2 className="flex justify-between border-b pb-1 text-base">
+            <span>Corners</span>
+            <span className="font-normal text-muted">{Math.round(areaOf(room.outline))} m² of floor</span>
+          </h2>
+          <ol>
+            {room.outline.map((p, i) => (
+              <li
+                key={`corner-${i + 1}`}
+                className={`grid grid-cols-[28px_1fr_1fr_32px] items-end gap-x-2 border-b py-1.5 ${corner === i ? 'bg-tint' : ''}`}
+                onFocus={() => onCorner(i)}
+              >
+                <span className="head pb-1.5 pl-1 text-base">{i + 1}</span>
+                <CommitField
+                  label={`Corner ${i + 1} from west`}
+                  value={units.say(p.x)}
+                  onCommit={(t) => save((now) => moveCorner(now, i, { x: units.read(t), y: now.outline[i].y }))}
+                />
+                <CommitField
+                  label={`Corner ${i + 1} from south`}
+                  value={units.say(p.y)}
+                  onCommit={(t) => save((now) => moveCorner(now, i, { x: now.outline[i].x, y: units.read(t) }))}
+                />
+                {room.outline.length > 3 && (
+                  <Remove
+                    name={`corner ${i + 1}`}
+                    onClick={() => {
+                      onCorner(null);
+                      attempt(save((now) => removeCorner(now, i)));
+                    }}
+                  />
+                )}
+              </li>
+            ))}
+          </ol>
+        </>
+      )}
+      {problem && (
+        <p role="alert" className="text-stop">
+          {problem}
+        </p>
+      )}
+      <div className="mt-2 flex flex-wrap gap-2">
+        {rectangle ? (
+          <button type="button" className="btn" onClick={cut}>
+            Cut a corner off
+          </button>
+        ) : (
+          <button type="button" className="btn" onClick={() => attempt(save((now) => asRectangle(now, size.width, size.depth)))}>
+            Make it a rectangle
+          </button>
+        )}
+        <button
+          type="button"
+          className="btn"
+          disabled={room.outline.length >= MOST_CORNERS}
+          onClick={() => attempt(save((now) => addCorner(now, corner ?? 0)))}
+        >
+          Add a corner in the {walls[corner ?? 0]}
+        </button>
+      </div>
+    </section>
+  );
+}
