@@ -119,6 +119,13 @@ describe('the desk by mouse', () => {
     await screen.page.mouse.move(from.x + 30, from.y - 40, { steps: 4 });
     const during = await screen.page.$$eval('svg text', (texts) => texts.map((t) => t.textContent ?? '').filter((t) => / m$/.test(t)));
     expect(during.length).toBeGreaterThanOrEqual(4);
+    const guides = new Set<string>();
+    for (let step = 1; step <= 20; step++) {
+      await screen.page.mouse.move(from.x + 30 + step * 1.5, from.y - 40 - step * 2);
+      const words = await screen.page.$$eval('svg text', (texts) => texts.map((t) => t.textContent ?? ''));
+      for (const word of words) if (/^(on the painted line|in line|even gaps)$/.test(word)) guides.add(word);
+    }
+    expect(guides.size, 'lines that it came to lie on are told').toBeGreaterThan(0);
     await screen.page.mouse.move(from.x + 60, from.y - 80, { steps: 4 });
     await screen.page.mouse.up();
     await screen.says('Undo: move 9 Windmill');

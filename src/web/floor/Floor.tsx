@@ -1,5 +1,7 @@
 import { useMemo, useRef, useState } from 'react';
 import { clearRays } from '../../core/arrange/clearRays.ts';
+import { tapedRect } from '../../core/arrange/setOutList.ts';
+import { type Guide, paintedGuides, snapTo } from '../../core/arrange/snapTo.ts';
 import type { FittedGame } from '../../core/fit/fitted.ts';
 import { boundsOf } from '../../core/geometry/point.ts';
 import type { Piece } from '../../core/model/piece.ts';
@@ -9,7 +11,7 @@ import type { Units } from '../parts/units.ts';
 import { Arrow, PieceDrawing } from './PieceDrawing.tsx';
 import { RoomPaint } from './RoomPaint.tsx';
 import { type Scale, scaleFor, useSize } from './scale.ts';
-import { ChalkRing, Measure, RING_PX, ringsApart } from './Tape.tsx';
+import { ChalkRing, GuideLine, Measure, RING_PX, ringsApart } from './Tape.tsx';
 
 export interface FloorRing {
   number: number;
@@ -49,10 +51,11 @@ export function Floor({ room, game, round, rings = [], selected, units, onSelect
 }
 
 function Drawing({ room, game, round, rings, selected, units, onSelect, onPlace, scale }: Omit<Props, 'faded'> & { scale: Scale }) {
-  const [moving, setMoving] = useState<{ id: string; x: number; y: number } | null>(null);
+  const [moving, setMoving] = useState<{ id: string; x: number; y: number; guides?: Guide[] } | null>(null);
   const grip = useRef<{ dx: number; dy: number; moved: boolean } | null>(null);
   const settle = useRef<ReturnType<typeof setTimeout>>(undefined);
   const area = useMemo(() => roomArea(room, 0), [room]);
+  const painted = useMemo(() => paintedGuides(room), [room]);
   const pieces = (game?.pieces ?? []).map((p) => (moving?.id === p.id ? { ...p, x: moving.x, y: moving.y } : p));
   const size = boundsOf(room.outline);
   const places = game?.timeline.rounds[round]?.places ?? [];
@@ -73,11 +76,15 @@ function Drawing({ room, game, round, rings, selected, units, onSelect, onPlace,
   const move = (piece: Piece) => (event: React.PointerEvent<SVGGElement>) => {
     if (!grip.current) return;
     const at = toRoom(event);
-    const x = snap(at.x - grip.current.dx);
-    const y = snap(at.y - grip.current.dy);
-    if (!grip.current.moved && Math.hypot(x - piece.x, y - piece.y) < 0.15) return;
+    const to = { x: snap(at.x - grip.current.dx), y: snap(at.y - grip.current.dy) };
+    if (!grip.current.moved && Math.hypot(to.x - piece.x, to.y - piece.y) < 0.15) return;
     grip.current.moved = true;
-    setMoving({ id: piece.id, x, y });
+    // With Alt held a place lies where it is put, to ten centimetres.
+    if (event.altKey) return setMoving({ id: piece.id, ...to });
+    const still = (game?.pieces ?? []).filter((p) => p.id !== piece.id).map(tapedRect);
+    const rect = tapedRect({ ...piece, ...to });
+    const snapped = snapTo(rect, still, painted);
+    setMoving({ id: piece.id, x: snapped.x, y: snapped.y - (rect.y - to.y), guides: snapped.guides });
   };
   const up = (piece: Piece) => () => {
     const moved = grip.current?.moved;
@@ -188,6 +195,9 @@ function Drawing({ room, game, round, rings, selected, units, onSelect, onPlace,
               text={units.say(r.metres)}
             />
           ))}
+      {moving?.guides?.map((g) => (
+        <GuideLine key={`${g.along}-${g.at}`} guide={g} scale={scale} />
+      ))}
       {ringsApart((rings ?? []).map((ring) => ({ ...ring, x: scale.x(ring.x), y: scale.y(ring.y) }))).map((ring) => (
         <ChalkRing key={ring.number} {...ring} r={RING_PX} />
       ))}

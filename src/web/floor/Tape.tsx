@@ -1,4 +1,6 @@
 import { memo } from 'react';
+import type { Guide } from '../../core/arrange/snapTo.ts';
+import type { Scale } from './scale.ts';
 
 /** A torn end: small teeth across the strip, always the same for the same seed. */
 function teeth(seed: number, n: number): number[] {
@@ -142,6 +144,27 @@ export function ChalkRing({
         fill="white"
       >
         {number}
+      </text>
+    </g>
+  );
+}
+
+const GUIDE_WORDS: Record<Guide['kind'], string> = { painted: 'on the painted line', edge: 'in line', even: 'even gaps' };
+
+/** The line that a dragged place came to lie on, and what it is. */
+export function GuideLine({ guide, scale }: { guide: Guide; scale: Scale }) {
+  const upright = guide.along === 'x';
+  const point = (v: number) => (upright ? [scale.x(guide.at), scale.y(v)] : [scale.x(v), scale.y(guide.at)]);
+  const [x1, y1] = point(guide.from);
+  const [x2, y2] = point(guide.to);
+  const words = GUIDE_WORDS[guide.kind];
+  const at = upright ? { x: x1 + 6, y: Math.min(y1, y2) - 8 } : { x: Math.max(x1, x2) + 6, y: y1 };
+  return (
+    <g pointerEvents="none">
+      <line x1={x1} y1={y1} x2={x2} y2={y2} stroke="var(--color-ink)" strokeWidth="2" strokeDasharray="7 5" />
+      <rect x={at.x - 4} y={at.y - 9} width={words.length * 6.6 + 8} height={18} fill="white" fillOpacity="0.9" />
+      <text x={at.x} y={at.y} dominantBaseline="central" fontSize="12" fontWeight="700" fill="var(--color-ink)">
+        {words}
       </text>
     </g>
   );
