@@ -1,3 +1,7 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import type { ElementHandle } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type App, startApp } from './app.ts';
 import { openBrowser } from './browser.ts';
@@ -73,6 +77,31 @@ describe('a room as it is', () => {
     await stored('mill-gym', (o) => o.length === 4);
     await screen.says('Width (along the main door wall)');
     expect((await room('mill-gym')).doors.map((d) => d.name)).toContain('south door');
+  });
+
+  it('takes its outline from a plan in a stated unit, tells what is wrong with one, and changes nothing before it is used', async () => {
+    const folder = mkdtempSync(path.join(tmpdir(), 'side-court-plan-'));
+    const plan = async (name: string, text: string) => {
+      writeFileSync(path.join(folder, name), text);
+      const input = await screen.page.waitForSelector('input[type="file"]');
+      await (input as ElementHandle<HTMLInputElement>).uploadFile(path.join(folder, name));
+    };
+    const svg = (inside: string) => `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 3000 2000">${inside}</svg>`;
+    await screen.page.goto(`${app.base}/rooms/upper-yard`);
+    const before = (await room('upper-yard')).outline;
+    await screen.click('button', 'From a plan …');
+    await plan('open.svg', svg('<polyline points="0,0 4200,0 4200,2600 0,2600"/>'));
+    await screen.says('The outline is open: its ends are at');
+    await plan('yard.svg', svg('<path d="M0 0 H4200 V2600 H1000 L0 2000 Z"/>'));
+    await screen.says('The room would be 4200 × 2600 m');
+    await screen.expectAccessible();
+    await (await screen.find('combobox', 'One unit of the drawing is')).toElement('select').then((e) => e.select('0.01'));
+    await screen.says('42 m × 26 m, 5 corners, 1062 m² of floor');
+    expect((await room('upper-yard')).outline).toEqual(before);
+    await screen.click('button', 'Use this outline');
+    await stored('upper-yard', (o) => o.length === 5);
+    await screen.says('1062 m² of floor');
+    rmSync(folder, { recursive: true, force: true });
   });
 
   it('carries a lesson in the L-shaped hall: every station inside, set out from walls that are told apart', async () => {

@@ -22,21 +22,21 @@ describe('a floor as DXF', () => {
   it('opens in an independent reader: metres, layers by name, the outline where it is', () => {
     expect(read.header.$INSUNITS, 'metres').toBe(6);
     expect(Object.keys(read.tables.layer.layers)).toEqual(expect.arrayContaining([...LAYERS]));
-    const [outline] = on('room') as unknown as { vertices: { x: number; y: number }[]; shape: boolean }[];
+    const [outline] = on('room');
     expect(outline.shape, 'closed').toBe(true);
-    expect(outline.vertices.map(({ x, y }) => ({ x, y }))).toEqual(MILL_GYM.outline);
+    expect(outline.vertices!.map(({ x, y }) => ({ x, y }))).toEqual(MILL_GYM.outline);
   });
 
   it('has every line of tape and every mark at its place', () => {
-    const tape = on('tape') as unknown as { vertices: { x: number; y: number }[] }[];
+    const tape = on('tape');
     expect(tape).toHaveLength(pieces.length * 4);
     const corner = tapedRect(pieces[2]);
-    expect(tape.some((t) => t.vertices.some((v) => distance(v, corner) < 1e-6))).toBe(true);
-    const numbers = on('marks').filter((e) => e.type === 'TEXT') as unknown as { text: string; startPoint: { x: number; y: number } }[];
+    expect(tape.some((t) => t.vertices!.some((v) => distance(v, corner) < 1e-6))).toBe(true);
+    const numbers = on('marks').filter((e) => e.type === 'TEXT');
     expect(numbers).toHaveLength(36);
     for (const mark of list.marks) {
       const told = numbers.find((n) => n.text === String(mark.number))!;
-      expect(distance(told.startPoint, mark.at)).toBeLessThan(0.25);
+      expect(distance(told.startPoint!, mark.at)).toBeLessThan(0.25);
     }
   });
 });

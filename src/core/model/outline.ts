@@ -1,6 +1,17 @@
 import { boundsOf, distance, edgesOf, type Point } from '../geometry/point.ts';
 import { type Door, type Room, rectangleOutline } from './room.ts';
 
+/** Why a drawing gives no outline; `at`: where, in the drawing's own units or as a wall's number. */
+export type OutlineProblem =
+  | { code: 'not-a-drawing' }
+  | { code: 'no-outline' }
+  | { code: 'transformed'; at: string }
+  | { code: 'curved'; at: string }
+  | { code: 'open'; at: string }
+  | { code: 'crosses'; at: string }
+  | { code: 'too-many-corners'; at: string }
+  | { code: 'wrong-scale'; at: string };
+
 type Shape = Pick<Room, 'outline' | 'doors'>;
 
 const tidy = (metres: number) => Math.round(metres * 1000) / 1000;
@@ -24,16 +35,18 @@ export function isRectangle(outline: readonly Point[]): boolean {
   return outline.length === 4 && outline.every((p) => on(p.x, x, width) && on(p.y, y, depth));
 }
 
-/** The outline as a rectangle of these measures. Doors stay on their walls where those are still there. */
-export function asRectangle({ doors }: Shape, widthM: number, depthM: number): Shape {
-  const outline = rectangleOutline(widthM, depthM);
-  return {
+/** Another outline, doors fitted to it where their walls are still there. */
+export const withOutline = ({ doors }: Shape, outline: Point[]): Shape => ({
+  outline,
+  doors: fitted(
     outline,
-    doors: fitted(
-      outline,
-      doors.filter((d) => d.wall < 4),
-    ),
-  };
+    doors.filter((d) => d.wall < outline.length),
+  ),
+});
+
+/** The outline as a rectangle of these measures. Doors stay on their walls where those are still there. */
+export function asRectangle(shape: Shape, widthM: number, depthM: number): Shape {
+  return withOutline(shape, rectangleOutline(widthM, depthM));
 }
 
 /** One corner moved. */

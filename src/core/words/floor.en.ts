@@ -1,4 +1,5 @@
 import { distance, edgesOf, type Polygon, turnsLeft } from '../geometry/point.ts';
+import type { OutlineProblem } from '../model/outline.ts';
 
 const SIDES = ['east', 'north', 'west', 'south'] as const;
 
@@ -19,3 +20,16 @@ export function wallNames(outline: Polygon): string[] {
     return rank > 0 ? `${side} wall ${rank + 1}` : length > 0 ? `${side} wall` : '';
   });
 }
+
+const OUTLINE_PROBLEMS: Record<OutlineProblem['code'], (at: string) => string> = {
+  'not-a-drawing': () => 'This is no DXF and no SVG that can be read. Save the plan as one of them, then choose it again.',
+  'no-outline': () => 'There is no closed shape in this drawing. Draw the walls as one closed line.',
+  transformed: (at) => `The outline at ${at} is moved or turned by a transform. Apply it in the drawing program, then save again.`,
+  curved: (at) => `The outline at ${at} has a curved wall. Draw it as short straight ones.`,
+  open: (at) => `The outline is open: its ends are at ${at}. Close it, then save again.`,
+  crosses: (at) => `Two walls cross, those that begin at ${at}. A room's outline must not cross itself.`,
+  'too-many-corners': (at) => `The outline has ${at} corners; 64 are the most.`,
+  'wrong-scale': (at) => `The room would be ${at}; 3 to 100 m are sound. Choose another unit.`,
+};
+/** What is wrong with a drawing, and what to do. */
+export const outlineProblemWords = (problem: OutlineProblem): string => OUTLINE_PROBLEMS[problem.code]('at' in problem ? problem.at : '');

@@ -1,9 +1,11 @@
+import { useState } from 'react';
 import { areaOf, boundsOf } from '../../../core/geometry/point.ts';
-import { addCorner, asRectangle, cutCorner, isRectangle, moveCorner, removeCorner } from '../../../core/model/outline.ts';
+import { addCorner, asRectangle, cutCorner, isRectangle, moveCorner, removeCorner, withOutline } from '../../../core/model/outline.ts';
 import type { Room } from '../../../core/model/room.ts';
 import { wallNames } from '../../../core/words/floor.en.ts';
 import { CommitField } from '../../parts/CommitField.tsx';
 import { useUnits } from '../../parts/units.ts';
+import { OutlineFile } from './OutlineFile.tsx';
 import { Remove, type SaveRoom } from './RoomParts.tsx';
 
 /** What a cut takes off at first, of each wall: the teacher then types what is true. */
@@ -24,6 +26,7 @@ interface Props {
 export function OutlineRows({ room, save, corner, onCorner, problem, attempt }: Props) {
   const units = useUnits();
   const size = boundsOf(room.outline);
+  const [fromFile, setFromFile] = useState(false);
   const rectangle = isRectangle(room.outline);
   const walls = wallNames(room.outline);
   const cut = () =>
@@ -111,6 +114,15 @@ export function OutlineRows({ room, save, corner, onCorner, problem, attempt }: 
         >
           Add a corner in the {walls[corner ?? 0]}
         </button>
+        <button type="button" className="btn" onClick={() => setFromFile(true)}>
+          From a plan …
+        </button>
+        <OutlineFile
+          open={fromFile}
+          room={room}
+          onClose={() => setFromFile(false)}
+          onUse={(outline) => save((now) => withOutline(now, outline))}
+        />
       </div>
     </section>
   );
