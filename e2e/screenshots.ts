@@ -32,6 +32,10 @@ async function main(): Promise<void> {
   await screen.click('button', 'Round 4');
   await pause(400);
   await shoot('desk');
+  await open(`/desk/mills-${today}/set-out`, 'of tape');
+  for (let i = 0; i < 11; i++) await screen.press('ArrowDown');
+  await pause(300);
+  await shoot('set-out');
   await open(`/desk/orchard-${today}`, 'Accept with a reason');
   await screen.says('Weighing what would mend it', { not: true });
   await pause(300);
@@ -88,6 +92,7 @@ async function main(): Promise<void> {
   for (const [name, to, says] of [
     ['class', '/classes/grade-5a', 'Wishes (private)'],
     ['room', '/rooms/mill-gym', 'What stands in the room'],
+    ['room-corners', '/rooms/old-dining-hall', 'm² of floor'],
     ['cupboard', '/cupboard', 'What it is like'],
     ['settings', '/settings', 'House defaults'],
   ]) {

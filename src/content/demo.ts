@@ -19,15 +19,17 @@ export const MILL_GYM: Room = Room.parse({
   ...head('room', 2),
   id: 'mill-gym',
   name: 'Mill Gym',
+  floorKind: 'wood',
   outline: rectangleOutline(26, 15),
   doors: [
     { id: 'south', name: 'south door', wall: 0, atM: 1, widthM: 1.6, clearM: 1.6 },
     { id: 'north', name: 'north door', wall: 2, atM: 3.2, widthM: 1.6, clearM: 1.6 },
   ],
   fixed: [
-    { id: 'stage', name: 'stage lip', thing: 'stage', xM: 0, yM: 4.2, widthM: 1.1, depthM: 6.6 },
-    { id: 'bleacher', name: 'folded bleacher', thing: 'bleacher', xM: 9.4, yM: 0, widthM: 7.2, depthM: 0.8 },
-    { id: 'post', name: 'post', thing: 'post', xM: 19.4, yM: 7.3, widthM: 0.4, depthM: 0.4 },
+    { id: 'stage', name: 'stage lip', thing: 'stage', xM: 0, yM: 4.2, widthM: 1.1, depthM: 6.6, undersideM: 0 },
+    { id: 'bleacher', name: 'folded bleacher', thing: 'bleacher', xM: 9.4, yM: 0, widthM: 7.2, depthM: 0.8, undersideM: 0 },
+    { id: 'post', name: 'post', thing: 'post', xM: 19.4, yM: 7.3, widthM: 0.4, depthM: 0.4, undersideM: 0 },
+    { id: 'ring', name: 'wall ring', thing: 'wall ring', xM: 24.8, yM: 6.6, widthM: 1.2, depthM: 1.8, undersideM: 3.05 },
   ],
   painted: [
     paintedSet('net-court', { id: 'long-net', colour: 'grey', xM: 4, yM: 3 }),
@@ -42,12 +44,13 @@ export const UPPER_YARD: Room = Room.parse({
   ...head('room', 2),
   id: 'upper-yard',
   name: 'Upper Yard',
+  floorKind: 'asphalt',
   outline: rectangleOutline(40, 24),
   doors: [
     { id: 'gate', name: 'school gate', wall: 0, atM: 18, widthM: 2.4, clearM: 2 },
     { id: 'lane', name: 'lane gate', wall: 3, atM: 20, widthM: 2, clearM: 2 },
   ],
-  fixed: [{ id: 'planter', name: 'tree planter', thing: 'other', xM: 31, yM: 15.4, widthM: 2.4, depthM: 2.4 }],
+  fixed: [{ id: 'planter', name: 'tree planter', thing: 'planter', xM: 31, yM: 15.4, widthM: 2.4, depthM: 2.4, undersideM: 0 }],
   painted: [
     paintedSet('goal-court-36', { id: 'yard-court', colour: 'white', xM: 2, yM: 3 }),
     paintedSet('circle-9', { id: 'yard-circle', colour: 'yellow', xM: 15.5, yM: 7.5 }),
@@ -58,6 +61,7 @@ export const OLD_DINING_HALL: Room = Room.parse({
   ...head('room', 2),
   id: 'old-dining-hall',
   name: 'Old Dining Hall',
+  floorKind: 'sheet',
   outline: [
     { x: 0, y: 0 },
     { x: 18, y: 0 },
@@ -71,8 +75,8 @@ export const OLD_DINING_HALL: Room = Room.parse({
     { id: 'court', name: 'courtyard door', wall: 4, atM: 2, widthM: 1.2, clearM: 1.2 },
   ],
   fixed: [
-    { id: 'pillar', name: 'pillar', thing: 'post', xM: 8.6, yM: 6.2, widthM: 0.5, depthM: 0.5 },
-    { id: 'tables', name: 'folded tables', thing: 'other', xM: 0, yM: 3, widthM: 0.7, depthM: 6 },
+    { id: 'pillar', name: 'pillar', thing: 'post', xM: 8.6, yM: 6.2, widthM: 0.5, depthM: 0.5, undersideM: 0 },
+    { id: 'tables', name: 'folded tables', thing: 'other', xM: 0, yM: 3, widthM: 0.7, depthM: 6, undersideM: 0 },
   ],
   painted: [paintedSet('circle-3.6', { id: 'ring', colour: 'red', xM: 3.4, yM: 4.6 })],
 });

@@ -11,6 +11,7 @@ const room = {
   doors: [],
   fixed: [],
   painted: [],
+  floorKind: 'wood',
 };
 const gear = { name: 'Rings', gearKind: 'hoop', count: 4 };
 const mills = `mills-${DATE}`;
@@ -133,7 +134,7 @@ export const MALFORMED: [string, string, string, unknown, number, string][] = [
     'post outside',
     'POST',
     '/rooms',
-    { ...room, fixed: [{ id: 'f', name: 'f', thing: 'post', xM: 12, yM: 1, widthM: 1, depthM: 1 }] },
+    { ...room, fixed: [{ id: 'f', name: 'f', thing: 'post', xM: 12, yM: 1, widthM: 1, depthM: 1, undersideM: 0 }] },
     400,
     'fixed.0.xM',
   ],

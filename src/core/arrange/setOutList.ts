@@ -3,7 +3,7 @@ import { distance, distanceToSegment, edgesOf, type Point } from '../geometry/po
 import type { Finding } from '../model/finding.ts';
 import { paintedPaths } from '../model/painted.ts';
 import type { Piece } from '../model/piece.ts';
-import { fixedZone, type Room } from '../model/room.ts';
+import { fixedZone, type Room, standing } from '../model/room.ts';
 import { cornersOf, type SetOutStep, setOut } from './setOut.ts';
 
 /** How fast one person tapes, lays and walks; editable, house figures. */
@@ -101,7 +101,7 @@ export function setOutList(
   rates: SetOutRates = SET_OUT_RATES,
 ): SetOutList {
   const units = pieces.map(tapedRect);
-  const { steps, findings } = setOut({ outline: room.outline, keepOut: room.fixed.map(fixedZone) }, units, { tapeM });
+  const { steps, findings } = setOut({ outline: room.outline, keepOut: standing(room).map(fixedZone) }, units, { tapeM });
   const numbers = new Map(steps.map((s, i) => [`${s.mark.unit}${s.mark.corner}`, i + 1]));
   const marks = steps.map(
     (step, i): SetOutMark => ({

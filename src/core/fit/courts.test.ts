@@ -60,6 +60,7 @@ describe('an advance court lesson', () => {
       doors: [],
       fixed: [],
       painted: [],
+      floorKind: 'wood',
     });
     expectMended(bridges({ groups: 7 }, { room }), 'court-does-not-fit');
     expect(game(bridges({ groups: 7 }, { room })).unplaced.length).toBeGreaterThan(0);

@@ -107,6 +107,7 @@ describe('fit, the checks', () => {
       doors: [],
       fixed: [],
       painted: [],
+      floorKind: 'wood',
     });
     const input = demoDesk({ room: small, lesson: lessonWith('nine-mills') });
     const { data } = expectMended(input, 'unit-does-not-fit');

@@ -25,8 +25,13 @@ function runWithPlays(old: Record<string, unknown>): Record<string, unknown> {
   return { ...old, plan: { ...plan, blocks } };
 }
 
-/** Room 1 → 2: painted lines; older rooms told of none. */
-const roomWithPaint = (old: Record<string, unknown>) => ({ ...old, painted: [] });
+/** Room 1 → 2: painted lines, the kind of floor, undersides of fixed things; older rooms told of none: wood, all things standing. */
+const roomWithPaint = (old: Record<string, unknown>) => ({
+  ...old,
+  floorKind: 'wood',
+  fixed: (old.fixed as object[]).map((thing) => ({ ...thing, undersideM: 0 })),
+  painted: [],
+});
 
 /** Upgrades by kind: UPGRADES[kind][v] turns version v into v + 1. Pure, upward only; a test proves that each one runs. */
 export const UPGRADES: Record<string, Record<number, Upgrade>> = { run: { 1: runWithPlays }, room: { 1: roomWithPaint } };

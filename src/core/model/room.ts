@@ -19,7 +19,10 @@ export const Door = z.object({
 });
 export type Door = z.infer<typeof Door>;
 
-export const FIXED_KINDS = ['post', 'stage', 'bleacher', 'other'] as const;
+export const FIXED_KINDS = ['post', 'stage', 'bleacher', 'tree', 'planter', 'beam', 'wall ring', 'other'] as const;
+export const FLOOR_KINDS = ['wood', 'sheet', 'carpet', 'asphalt', 'grass'] as const;
+/** What hangs at this height or above is walked under: it keeps no floor from anybody. Metres; local rules decide. */
+export const OVERHEAD_M = 2.2;
 export const FixedThing = z.object({
   id: z.string().min(1).max(64),
   name: line(40),
@@ -28,6 +31,8 @@ export const FixedThing = z.object({
   yM: metres(0, 100),
   widthM: metres(0.05, 100),
   depthM: metres(0.05, 100),
+  /** Height of its underside: 0 where it stands on the floor. */
+  undersideM: metres(0, 20),
 });
 export type FixedThing = z.infer<typeof FixedThing>;
 
@@ -42,6 +47,7 @@ export const Room = z
     ...recordOf('room', 2),
     id: RoomId,
     name: line(40),
+    floorKind: z.enum(FLOOR_KINDS, { message: 'choice' }),
     outline: z.array(corner).min(3).max(64),
     doors: z.array(Door).max(12),
     fixed: z.array(FixedThing).max(40),
@@ -100,8 +106,11 @@ export function fixedZone(thing: FixedThing): Polygon {
   return rectPolygon({ x: thing.xM, y: thing.yM, width: thing.widthM, depth: thing.depthM });
 }
 
+/** The things that take floor: what hangs overhead is left out. */
+export const standing = (room: Pick<Room, 'fixed'>): FixedThing[] => room.fixed.filter((f) => f.undersideM < OVERHEAD_M);
+
 /** The room as a floor to arrange on, everything that must stay free as keepOut. */
 export function roomArea(room: Room, wallClearance: number): Area {
-  const keepOut = [...room.doors.filter((d) => d.clearM > 0).map((d) => doorZone(room, d)), ...room.fixed.map(fixedZone)];
+  const keepOut = [...room.doors.filter((d) => d.clearM > 0).map((d) => doorZone(room, d)), ...standing(room).map(fixedZone)];
   return { outline: room.outline, keepOut, wallClearance };
 }

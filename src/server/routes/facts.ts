@@ -20,7 +20,9 @@ export function factRoutes(db: Database): Router {
 
   route(router, 'get', '/rooms', () => roomRecords.list(db));
   route(router, 'get', '/rooms/:id', (req) => roomRecords.get(db, idParam(req)));
-  route(router, 'post', '/rooms', (req) => roomRecords.add(db, readInput(Room, { ...bodyOf(req), ...head('room', 2), id: newId('r') })));
+  route(router, 'post', '/rooms', (req) =>
+    roomRecords.add(db, readInput(Room, { floorKind: 'wood', painted: [], ...bodyOf(req), ...head('room', 2), id: newId('r') })),
+  );
   route(router, 'put', '/rooms/:id', async (req) => {
     const id = idParam(req);
     await roomRecords.get(db, id);

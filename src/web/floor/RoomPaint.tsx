@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { boundsOf, edgesOf, turnsLeft } from '../../core/geometry/point.ts';
 import { type PaintColour, type PaintedSet, paintedPaths } from '../../core/model/painted.ts';
-import { type Door, doorZone, type FixedThing, type Room } from '../../core/model/room.ts';
+import { type Door, doorZone, type FixedThing, OVERHEAD_M, type Room } from '../../core/model/room.ts';
 import type { Scale } from './scale.ts';
 
 function points(polygon: readonly { x: number; y: number }[], scale: Scale): string {
@@ -43,7 +43,16 @@ function FixedPaint({ thing, scale, labels }: { thing: FixedThing; scale: Scale;
   const upright = height > width * 1.4;
   const cx = x + width / 2;
   const cy = y + height / 2;
-  if (thing.thing === 'post') {
+  if (thing.undersideM >= OVERHEAD_M) {
+    return (
+      <g>
+        <rect x={x} y={y} width={width} height={height} fill="none" stroke="var(--color-paint)" strokeWidth="1.5" strokeDasharray="3 4">
+          <title>{`${thing.name}, overhead`}</title>
+        </rect>
+      </g>
+    );
+  }
+  if (thing.thing === 'post' || thing.thing === 'tree') {
     return (
       <g>
         <ellipse cx={cx} cy={cy} rx={Math.max(4, width / 2)} ry={Math.max(4, height / 2)} fill="var(--color-ink)" />
@@ -104,7 +113,16 @@ function PaintedLines({ set, scale }: { set: PaintedSet; scale: Scale }) {
   );
 }
 
-/** What exists: maple floor, walls, doors with their swing, posts, stage, bleachers. Thin, quiet, solid. */
+/** The floor's own colour: light enough that tape and type stand on it. */
+const GROUND: Record<Room['floorKind'], string> = {
+  wood: 'var(--color-maple)',
+  sheet: '#E6E9E4',
+  carpet: '#E6E1EA',
+  asphalt: '#DCDEE0',
+  grass: '#E1EBD8',
+};
+
+/** What exists: the floor, walls, doors with their swing, posts, stage, bleachers. Thin, quiet, solid. */
 export const RoomPaint = memo(function RoomPaint({ room, scale, labels = true }: { room: Room; scale: Scale; labels?: boolean }) {
   const box = boundsOf(room.outline);
   const plank = Math.max(5, scale.k * 0.22);
@@ -122,8 +140,8 @@ export const RoomPaint = memo(function RoomPaint({ room, scale, labels = true }:
           />
         </pattern>
       </defs>
-      <polygon points={points(room.outline, scale)} fill="var(--color-maple)" />
-      <polygon points={points(room.outline, scale)} fill="url(#planks)" />
+      <polygon points={points(room.outline, scale)} fill={GROUND[room.floorKind]} />
+      {room.floorKind === 'wood' && <polygon points={points(room.outline, scale)} fill="url(#planks)" />}
       {room.painted.map((set) => (
         <PaintedLines key={set.id} set={set} scale={scale} />
       ))}

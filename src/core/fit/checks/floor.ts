@@ -5,7 +5,7 @@ import type { Edit } from '../../model/edit.ts';
 import type { FixIdea, Noticed } from '../../model/finding.ts';
 import type { BlockId } from '../../model/ids.ts';
 import type { Piece } from '../../model/piece.ts';
-import { roomArea } from '../../model/room.ts';
+import { roomArea, standing } from '../../model/room.ts';
 import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
 
 const place = (block: FittedBlock, piece: Piece, at: { x: number; y: number } | null): Edit => ({
@@ -20,7 +20,7 @@ function obstacle(input: FitInput, index: number): { what: string; name: string 
   if (index < 0) return { what: 'wall', name: '' };
   const doors = input.room.doors.filter((d) => d.clearM > 0);
   if (index < doors.length) return { what: 'door', name: doors[index].name };
-  const thing = input.room.fixed[index - doors.length];
+  const thing = standing(input.room)[index - doors.length];
   return { what: thing.thing, name: thing.name };
 }
 

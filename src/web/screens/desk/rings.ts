@@ -1,6 +1,6 @@
 import type { FittedLesson } from '../../../core/fit/fitted.ts';
 import type { Finding } from '../../../core/model/finding.ts';
-import { doorZone, type Room } from '../../../core/model/room.ts';
+import { doorZone, type Room, standing } from '../../../core/model/room.ts';
 import type { FloorRing } from '../../floor/Floor.tsx';
 
 /** Where a finding is on the floor: between the piece and what it is too near to, else on the piece; nothing where it is not about a place. */
@@ -11,7 +11,7 @@ function placeOf(finding: Finding, fitted: FittedLesson, room: Room): { x: numbe
   const other = block?.game?.pieces.find((p) => p.id === finding.at.other);
   const things = [
     ...room.doors.filter((d) => d.clearM > 0).map((d) => ({ name: d.name, corners: doorZone(room, d) })),
-    ...room.fixed.map((f) => ({
+    ...standing(room).map((f) => ({
       name: f.name,
       corners: [
         { x: f.xM, y: f.yM },

@@ -116,11 +116,16 @@ export function FixedRows({ room, save }: { room: Room; save: SaveRoom }) {
               onPick={(k) => attempt(put(thing.id, { thing: k }))}
             />
             <Remove name={thing.name} onClick={() => attempt(save((now) => ({ fixed: now.fixed.filter((f) => f.id !== thing.id) })))} />
-            <div className="col-span-3 grid grid-cols-4 gap-2">
+            <div className="col-span-3 grid grid-cols-5 gap-2">
               <CommitField label="From west" value={units.say(thing.xM)} onCommit={(t) => put(thing.id, { xM: units.read(t) })} />
               <CommitField label="From south" value={units.say(thing.yM)} onCommit={(t) => put(thing.id, { yM: units.read(t) })} />
               <CommitField label="Width" value={units.say(thing.widthM)} onCommit={(t) => put(thing.id, { widthM: units.read(t) })} />
               <CommitField label="Depth" value={units.say(thing.depthM)} onCommit={(t) => put(thing.id, { depthM: units.read(t) })} />
+              <CommitField
+                label="Underside"
+                value={units.say(thing.undersideM)}
+                onCommit={(t) => put(thing.id, { undersideM: units.read(t) })}
+              />
             </div>
           </li>
         ))}
@@ -137,7 +142,9 @@ export function FixedRows({ room, save }: { room: Room; save: SaveRoom }) {
             type="button"
             className="btn"
             onClick={() =>
-              attempt(save((now) => ({ fixed: [...now.fixed, { id: freshId('f'), name, thing, ...at(size.width, size.depth) }] })))
+              attempt(
+                save((now) => ({ fixed: [...now.fixed, { id: freshId('f'), name, thing, undersideM: 0, ...at(size.width, size.depth) }] })),
+              )
             }
           >
             Add a {thing}

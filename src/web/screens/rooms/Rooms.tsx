@@ -3,10 +3,10 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { boundsOf } from '../../../core/geometry/point.ts';
 import { moveCorner } from '../../../core/model/outline.ts';
-import { type Room, rectangleOutline } from '../../../core/model/room.ts';
+import { FLOOR_KINDS, type Room, rectangleOutline } from '../../../core/model/room.ts';
 import { call, problemWords } from '../../api.ts';
 import { RoomFloor } from '../../floor/RoomFloor.tsx';
-import { CommitField } from '../../parts/CommitField.tsx';
+import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { NameDialog } from '../../parts/NameDialog.tsx';
 import { ShelfList } from '../../parts/ShelfList.tsx';
@@ -68,7 +68,7 @@ export function Rooms() {
         action="Add the room"
         onClose={() => setAdding(false)}
         onSave={async (name) => {
-          const made = await call<Room>('POST', '/rooms', { name, outline: rectangleOutline(20, 12), doors: [], fixed: [], painted: [] });
+          const made = await call<Room>('POST', '/rooms', { name, outline: rectangleOutline(20, 12), doors: [], fixed: [] });
           await refresh();
           navigate(`/rooms/${made.id}`);
         }}
@@ -99,7 +99,15 @@ function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }
         />
       </div>
       <aside aria-label="Measures" className="w-[400px] shrink-0 overflow-auto border-l border-ink p-4" tabIndex={0}>
-        <CommitField label="Room" value={room.name} onCommit={(name) => save({ name })} />
+        <div className="grid grid-cols-[1fr_120px] gap-2">
+          <CommitField label="Room" value={room.name} onCommit={(name) => save({ name })} />
+          <ChoiceField
+            label="Floor"
+            value={room.floorKind}
+            options={FLOOR_KINDS.map((k) => [k, k] as const)}
+            onPick={(floorKind) => attempt(save({ floorKind }))}
+          />
+        </div>
         <OutlineRows room={room} save={save} corner={corner} onCorner={setCorner} problem={outlineProblem} attempt={attempt} />
         <DoorRows room={room} save={save} />
         <FixedRows room={room} save={save} />

@@ -15,6 +15,7 @@ const GHOST: Room = {
   doors: [],
   fixed: [],
   painted: [],
+  floorKind: 'wood',
 };
 const GHOST_PIECES = [0, 1, 2, 3, 4, 5].map((i) => ({
   id: `ghost-${i}`,
