@@ -31,6 +31,7 @@ describe('a lesson on courts', () => {
     await screen.page.goto(app.base);
     await screen.click('button', 'Add a period');
     await screen.page.waitForSelector('#period-classId option[value="grade-5a"]');
+    await screen.page.waitForSelector('#period-roomId option');
     await screen.page.select('#period-classId', 'grade-5a');
     await screen.page.type('#period-start', '0200PM');
     await screen.page.type('#period-end', '0245PM');

@@ -82,6 +82,30 @@ describe('the demo on every screen', () => {
     }
   });
 
+  it('stands whole on a tablet held upright: floor above, sheet below, every button in reach', async () => {
+    await open(`/desk/mills-${today}`, 820, 1180);
+    await screen.says('9 rounds of');
+    const whole = async () => {
+      await screen.expectNoPageScroll();
+      await screen.expectAccessible();
+      expect(await screen.smallTexts()).toEqual([]);
+      const cut = await screen.page.$$eval('main button, main a, aside button, nav[aria-label="Closed sheets"] button', (all) =>
+        all
+          .map((b) => ({ name: b.textContent ?? '', box: b.getBoundingClientRect() }))
+          .filter(({ box }) => box.width > 1 && (box.right > window.innerWidth + 1 || box.bottom > window.innerHeight + 1))
+          .map(({ name }) => name),
+      );
+      expect(cut).toEqual([]);
+    };
+    await whole();
+    const floor = await box('group', /^Floor of Mill Gym/);
+    expect(floor.width).toBeGreaterThan(780);
+    await screen.page.keyboard.press('f');
+    await screen.find('navigation', 'Closed sheets');
+    await whole();
+    await screen.page.keyboard.press('f');
+  });
+
   it('opens every sheet, dialog and menu without a violation', async () => {
     await open(`/desk/mills-${today}`);
     await screen.says('9 rounds of');

@@ -57,7 +57,8 @@ export class Screen {
     const has = (text: string) => (typeof what === 'string' ? text.includes(what) : what.test(text)) !== (options.not === true);
     let text = await this.text();
     while (!has(text)) {
-      if (Date.now() > until) throw new Error(`the page ${options.not ? 'still says' : 'does not say'} ${what}: ${text.slice(0, 1200)}`);
+      if (Date.now() > until)
+        throw new Error(`the page ${options.not ? 'still says' : 'does not say'} ${what}: ${text.slice(0, 700)} … ${text.slice(-500)}`);
       await pause(60);
       text = await this.text();
     }

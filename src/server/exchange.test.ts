@@ -5,13 +5,17 @@ import { DATE, type TestServer, testServer } from './testing.fixture.ts';
 
 let full: TestServer;
 let empty: TestServer;
+/** Stays empty until a file is taken at last. */
+let untouched: TestServer;
 beforeAll(async () => {
   full = await testServer();
   empty = await testServer({ empty: true });
+  untouched = await testServer({ empty: true });
 });
 afterAll(async () => {
   await full.stop();
   await empty.stop();
+  await untouched.stop();
 });
 
 describe('everything as one file', () => {
@@ -42,16 +46,14 @@ describe('everything as one file', () => {
     ['a version to come', { format: 'side-court', version: 9 }, 'version'],
     ['nothing but a head', { format: 'side-court', version: 1, privateIncluded: true }, 'school'],
   ])('%s is refused with the place', async (_, body, where) => {
-    const fresh = await testServer({ empty: true });
-    const answer = await fresh.ask('POST', '/import', body);
+    const answer = await untouched.ask('POST', '/import', body);
     expect(answer.status).toBe(400);
     expect(answer.body.issues.some((i: { path: unknown[] }) => i.path.join('.').startsWith(where))).toBe(true);
-    expect((await fresh.ask('GET', '/classes')).body).toEqual([]);
-    await fresh.stop();
+    expect((await untouched.ask('GET', '/classes')).body).toEqual([]);
   });
 
   it('one bad record in a whole school is named, and nothing of the rest is stored', async () => {
-    const fresh = await testServer({ empty: true });
+    const fresh = untouched;
     const { body: file } = await full.ask('GET', '/export?private=yes');
     const bad = structuredClone(file);
     bad.students[40].givenName = '<script>';
@@ -61,11 +63,10 @@ describe('everything as one file', () => {
     twice.students.push(twice.students[0]);
     expect((await fresh.ask('POST', '/import', twice)).body.issues[0]).toMatchObject({ path: ['students', 154], code: 'repeated' });
     expect((await fresh.ask('GET', '/classes')).body).toEqual([]);
-    await fresh.stop();
   });
 
   it('of an older version is brought up on its way in', async () => {
-    const fresh = await testServer({ empty: true });
+    const fresh = untouched;
     const { body: file } = await full.ask('GET', '/export?private=yes');
     const rooms = file.rooms.map(
       ({ painted: _, floorKind: __, fixed, ...room }: { painted: unknown; floorKind: unknown; fixed: object[] }) => ({
@@ -81,7 +82,6 @@ describe('everything as one file', () => {
       [2, []],
       [2, []],
     ]);
-    await fresh.stop();
   });
 
   it('has a published shape, the same as the one in docs', async () => {

@@ -2,11 +2,12 @@ import { existsSync, mkdirSync, readFileSync, renameSync, statSync } from 'node:
 import { type FileHandle, open } from 'node:fs/promises';
 import path from 'node:path';
 import { z } from 'zod';
+import { effective } from '../core/live/foldRun.ts';
 import { newestOf, upgrade } from '../core/model/record.ts';
 import { Run, RunEvent } from '../core/model/run.ts';
 import type { Database } from './database.ts';
 import { runRecords } from './repositories/index.ts';
-import { appendRunEvents } from './repositories/runLog.ts';
+import { appendRunEvents, readRunLog } from './repositories/runLog.ts';
 
 const Line = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('run'), run: z.unknown() }),
@@ -59,12 +60,12 @@ export async function openJournal(dataDir: string, db: Database): Promise<Journa
   };
 }
 
-/** Writes the end of a run where one of these events is it. */
-export async function endRun(db: Database, runId: string, events: readonly RunEvent[]): Promise<void> {
-  const end = events.find((e) => e.type === 'end');
-  if (!end) return;
+/** Writes when a run ended, or that it goes on again, where one of these new events ends it or strikes another out. */
+export async function noteEnd(db: Database, runId: string, events: readonly RunEvent[]): Promise<void> {
+  if (!events.some((e) => e.type === 'end' || e.type === 'strike')) return;
+  const endedAt = effective(await readRunLog(db, runId)).find((e) => e.type === 'end')?.at ?? null;
   const run = await runRecords.get(db, runId);
-  if (run.endedAt === null) await runRecords.put(db, { ...run, endedAt: end.at });
+  if (run.endedAt !== endedAt) await runRecords.put(db, { ...run, endedAt });
 }
 
 /** Puts every run and event of the journal into the database that is not there yet; what is there stays as it is. */
@@ -84,7 +85,7 @@ export async function replayJournal(text: string, db: Database): Promise<void> {
       if (run.success && !(await runRecords.find(db, run.data.id))) await runRecords.add(db, run.data);
     } else if (await runRecords.find(db, line.data.runId)) {
       await appendRunEvents(db, line.data.runId, line.data.events);
-      await endRun(db, line.data.runId, line.data.events);
+      await noteEnd(db, line.data.runId, line.data.events);
     }
   }
 }

@@ -106,15 +106,15 @@ describe('setOut', () => {
     expect(short.findings[0]).toMatchObject({ at: { unit: '0' }, data: { tapeM: 8 } });
   });
 
-  it('holds in 200 generated rooms with packed units', () => {
+  it('holds in 100 generated rooms with packed units', () => {
     let marks = 0;
-    for (let seed = 300; seed < 500; seed++) {
+    for (let seed = 300; seed < 400; seed++) {
       const area = generatedRoom(seed);
       const units = packUnits(area, { width: 3, depth: 2, gap: 0.6 }, { max: 6 });
       const { steps } = expectTrue(area, units);
       marks += steps.length;
     }
-    expect(marks).toBeGreaterThan(2000);
+    expect(marks).toBeGreaterThan(1000);
   });
 
   it('says which mark cannot be reached where walls nearly run alongside each other or none is left', () => {

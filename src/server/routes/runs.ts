@@ -9,7 +9,7 @@ import { head } from '../../core/model/record.ts';
 import { Run, RunEvent } from '../../core/model/run.ts';
 import type { Database } from '../database.ts';
 import { type DeskInput, readDeskById } from '../deskInput.ts';
-import { endRun, type Journal } from '../journal.ts';
+import { type Journal, noteEnd } from '../journal.ts';
 import { Problem, readInput } from '../problem.ts';
 import { runRecords } from '../repositories/index.ts';
 import { appendRunEvents, countRunEvents, lengthOfLog, readRunLog, unknownEvents } from '../repositories/runLog.ts';
@@ -106,7 +106,8 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
       const fresh = await unknownEvents(db, run.id, events);
       if (fresh.length) await journal.append({ kind: 'events', runId: run.id, events: fresh });
       await appendRunEvents(db, run.id, fresh);
-      await endRun(db, run.id, fresh);
+      // All that were sent, not the fresh alone: a try that was cut off after the journal is finished by the next.
+      await noteEnd(db, run.id, events);
       return { events: await readRunLog(db, run.id), now: now() };
     });
   });

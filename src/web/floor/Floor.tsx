@@ -8,6 +8,7 @@ import type { Piece } from '../../core/model/piece.ts';
 import { type Room, roomArea } from '../../core/model/room.ts';
 import { PennantCloth } from '../parts/Pennant.tsx';
 import type { Units } from '../parts/units.ts';
+import { arrowStep, pointIn, SETTLE_MS, snap } from './gesture.ts';
 import { Arrow, PieceDrawing } from './PieceDrawing.tsx';
 import { RoomPaint } from './RoomPaint.tsx';
 import { type Scale, scaleFor, useSize } from './scale.ts';
@@ -34,11 +35,6 @@ interface Props {
   faded?: boolean;
 }
 
-/** To ten centimetres. */
-export const snap = (v: number) => Math.round(v * 10) / 10;
-/** Nothing typed for this long ends a run of arrow keys: one gesture, one edit. */
-export const SETTLE_MS = 500;
-
 /** The floor: room as paint, places as tape, groups as pennants. Pieces are dragged or stepped with arrow keys; distances are live. */
 export function Floor({ room, game, round, rings = [], selected, units, onSelect, onPlace, faded }: Props) {
   const [box, size] = useSize();
@@ -62,20 +58,16 @@ function Drawing({ room, game, round, rings, selected, units, onSelect, onPlace,
   const next = game?.timeline.rounds[round + 1]?.places;
   const chosen = pieces.find((p) => p.id === selected);
 
-  const toRoom = (event: React.PointerEvent<SVGGElement>) => {
-    const frame = event.currentTarget.ownerSVGElement!.getBoundingClientRect();
-    return { x: (event.clientX - frame.left - scale.x(0)) / scale.k, y: (scale.y(0) - (event.clientY - frame.top)) / scale.k };
-  };
   const down = (piece: Piece) => (event: React.PointerEvent<SVGGElement>) => {
     if (!onPlace) return;
-    const at = toRoom(event);
+    const at = pointIn(event, scale);
     grip.current = { dx: at.x - piece.x, dy: at.y - piece.y, moved: false };
     event.currentTarget.setPointerCapture(event.pointerId);
     onSelect?.(piece.id);
   };
   const move = (piece: Piece) => (event: React.PointerEvent<SVGGElement>) => {
     if (!grip.current) return;
-    const at = toRoom(event);
+    const at = pointIn(event, scale);
     const to = { x: snap(at.x - grip.current.dx), y: snap(at.y - grip.current.dy) };
     if (!grip.current.moved && Math.hypot(to.x - piece.x, to.y - piece.y) < 0.15) return;
     grip.current.moved = true;
@@ -93,9 +85,7 @@ function Drawing({ room, game, round, rings, selected, units, onSelect, onPlace,
     setMoving(null);
   };
   const key = (piece: Piece) => (event: React.KeyboardEvent) => {
-    const by = event.shiftKey ? 0.5 : 0.1;
-    const steps: Record<string, [number, number]> = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, by], ArrowDown: [0, -by] };
-    const step = steps[event.key];
+    const step = arrowStep(event);
     if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();
       onSelect?.(selected === piece.id ? null : piece.id);

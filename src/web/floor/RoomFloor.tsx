@@ -2,7 +2,8 @@ import { useMemo, useRef, useState } from 'react';
 import { distance, edgesOf, type Point, turnsLeft } from '../../core/geometry/point.ts';
 import type { Room } from '../../core/model/room.ts';
 import type { Units } from '../parts/units.ts';
-import { RoomMeasure, SETTLE_MS, snap } from './Floor.tsx';
+import { RoomMeasure } from './Floor.tsx';
+import { arrowStep, pointIn, SETTLE_MS, snap } from './gesture.ts';
 import { RoomPaint } from './RoomPaint.tsx';
 import { type Scale, scaleFor, useSize } from './scale.ts';
 
@@ -36,11 +37,8 @@ function Drawing({ room, units, corner, onCorner, onMove, scale }: Props & { sca
   const inward = turnsLeft(outline) ? 1 : -1;
   const within = (v: number) => Math.max(0, Math.min(100, snap(v)));
   const toRoom = (event: React.PointerEvent<SVGGElement>): Point => {
-    const frame = event.currentTarget.ownerSVGElement!.getBoundingClientRect();
-    return {
-      x: within((event.clientX - frame.left - scale.x(0)) / scale.k),
-      y: within((scale.y(0) - (event.clientY - frame.top)) / scale.k),
-    };
+    const at = pointIn(event, scale);
+    return { x: within(at.x), y: within(at.y) };
   };
   const drop = () => {
     if (held.current && moving) onMove(moving.corner, moving.at);
@@ -48,9 +46,7 @@ function Drawing({ room, units, corner, onCorner, onMove, scale }: Props & { sca
     setMoving(null);
   };
   const key = (i: number) => (event: React.KeyboardEvent) => {
-    const by = event.shiftKey ? 0.5 : 0.1;
-    const steps: Record<string, [number, number]> = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, by], ArrowDown: [0, -by] };
-    const step = steps[event.key];
+    const step = arrowStep(event);
     if (event.key === 'Escape') onCorner(null);
     if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();

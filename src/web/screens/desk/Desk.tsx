@@ -144,8 +144,8 @@ function Planning({ desk }: { desk: DeskData }) {
           {log.problem || problemWords(blow.error)}
         </p>
       )}
-      <div className="flex min-h-0 flex-1">
-        <main className="flex min-w-0 flex-1 flex-col" aria-label={`Desk: ${desk.schoolClass.name}, ${lesson.title}`}>
+      <div className="flex min-h-0 flex-1 max-[900px]:flex-col">
+        <main className="flex min-h-0 min-w-0 flex-1 flex-col" aria-label={`Desk: ${desk.schoolClass.name}, ${lesson.title}`}>
           <h1 className="sr-only">
             {lesson.title}, {desk.schoolClass.name}, {desk.room.name}
           </h1>
@@ -197,7 +197,7 @@ function Planning({ desk }: { desk: DeskData }) {
         ) : (
           <aside
             aria-label="Sheet"
-            className={`flex shrink-0 flex-col border-l border-ink ${sheet === 'Who' ? 'w-[560px] max-[1100px]:w-[400px]' : 'w-[352px]'}`}
+            className={`flex shrink-0 flex-col border-l border-ink max-[900px]:h-[38%] max-[900px]:w-full max-[900px]:border-t max-[900px]:border-l-0 ${sheet === 'Who' ? 'w-[560px] max-[1100px]:w-[400px]' : 'w-[352px]'}`}
           >
             <SheetTabs sheet={sheet} open={open.length} short={(fitted?.numbers.gearShort ?? 0) > 0} onSheet={setSheet} />
             <div id="sheet-panel" role="tabpanel" aria-labelledby={`tab-${sheet}`} tabIndex={0} className="min-h-0 flex-1 overflow-auto">

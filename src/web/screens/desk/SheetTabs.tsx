@@ -37,12 +37,15 @@ export function SheetTabs({
 /** The closed sheet: a rail of its names, each opens it. */
 export function SheetRail({ open, onSheet }: { open: number; onSheet(name: SheetName): void }) {
   return (
-    <nav aria-label="Closed sheets" className="flex w-11 shrink-0 flex-col items-center border-l border-ink py-2">
+    <nav
+      aria-label="Closed sheets"
+      className="flex w-11 shrink-0 flex-col items-center border-l border-ink py-2 max-[900px]:h-11 max-[900px]:w-full max-[900px]:flex-row max-[900px]:border-t max-[900px]:border-l-0 max-[900px]:py-0"
+    >
       {SHEETS.map((name) => (
         <button
           key={name}
           type="button"
-          className="head w-full py-3 text-[15px] text-muted [writing-mode:vertical-rl] hover:bg-tint hover:text-ink"
+          className="head w-full py-3 text-[15px] text-muted [writing-mode:vertical-rl] hover:bg-tint hover:text-ink max-[900px]:w-auto max-[900px]:px-5 max-[900px]:py-0 max-[900px]:[writing-mode:horizontal-tb]"
           onClick={() => onSheet(name)}
         >
           {name}
