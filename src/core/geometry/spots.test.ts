@@ -124,6 +124,15 @@ describe('spreadSpots', () => {
     expect(corridor.spacing).toBeCloseTo(2, 4);
   });
 
+  it('lays out hundreds and thousands in rows, none nearer than the walls allow', () => {
+    for (const count of [200, 401, 2000]) {
+      const { spots, spacing } = spreadSpots(rectangle(40, 24, { wallClearance: 0.5 }), count);
+      expect(spots).toHaveLength(count);
+      expect(spacing, `${count}`).toBeGreaterThan(0.75 * Math.sqrt((39 * 23) / count));
+      expect(Math.max(...spots.map((p) => lacking(rectangle(40, 24, { wallClearance: 0.5 }), p)))).toBeLessThanOrEqual(1e-6);
+    }
+  });
+
   it('gives the same answer again and leaves its argument alone', () => {
     const area = Object.freeze(generatedRoom(5));
     expect(spreadSpots(area, 12)).toEqual(spreadSpots(area, 12));

@@ -4,8 +4,9 @@ import { type FreeFloor, freeFloor } from './freeFloor.ts';
 import { areaOf, type Point, type Rect } from './point.ts';
 import { flat, leastDistance, pointsOf, relax } from './relax.ts';
 
-/** More spots than this are laid on a lattice and only eased once: the search grows with the square of their number. */
+/** More spots than this stand in the best rows found: the search grows with the square of their number. */
 export const MOST_SPOTS = 400;
+const MOST_ROWS = 12;
 /** Comparisons of two spots that one call may spend. */
 const WORK = 1.2e7;
 /** Halvings of the bracket around the largest distance. */
@@ -98,10 +99,12 @@ export function hole(spots: readonly Point[], but: number, floor: FreeFloor, ran
 }
 
 /** Starts in rows whose steps are not too unlike each other, lengthwise and across. */
-export function rowStarts(floor: FreeFloor, count: number): Point[][] {
+export function rowStarts(floor: FreeFloor, count: number, most = Number.POSITIVE_INFINITY): Point[][] {
   const { width, depth } = floor.bounds;
   const starts: Point[][] = [];
-  for (let across = 1; across <= count; across++) {
+  // The step that squares the floor comes first where not all are wanted.
+  const middle = most < count ? Math.max(1, Math.round(Math.sqrt((count * width) / Math.max(depth, 1e-9)))) : 1;
+  for (let across = middle; across <= count && starts.length < most; across++) {
     for (const turned of [false, true]) {
       const [along, deep] = turned ? [depth, width] : [width, depth];
       const lines = Math.ceil(count / across);
@@ -137,7 +140,11 @@ export function spreadSpots(area: Area, count: number): { spots: Point[]; spacin
     if (found.spacing > best.spacing * (1 + 1e-9)) best = found;
   };
   const price = (count * count) / 2 + 2 * count * (8 + floor.edges);
-  let left = count > MOST_SPOTS ? 1 : Math.max(8, Math.min(48, Math.round(WORK / (price * HALVINGS * 25))));
+  if (count > MOST_SPOTS) {
+    for (const start of rowStarts(floor, count, MOST_ROWS)) keep({ spots: start, spacing: leastDistance(start) });
+    return best;
+  }
+  let left = Math.max(8, Math.min(48, Math.round(WORK / (price * HALVINGS * 25))));
   for (const start of rowStarts(floor, count)) {
     if (left-- <= 0) break;
     keep(eased(start, floor, most, guess));
