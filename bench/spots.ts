@@ -1,4 +1,5 @@
 import { fitSpots } from '../src/core/geometry/fitSpots.ts';
+import { latticeSpots } from '../src/core/geometry/lattice.ts';
 import { rectPolygon } from '../src/core/geometry/point.ts';
 import { spreadSpots } from '../src/core/geometry/spreadSpots.ts';
 import { fixed, measure } from './measure.ts';
@@ -24,16 +25,6 @@ function plainSpacing(count: number): { grid: number; setOff: number } {
   return { grid, setOff };
 }
 
-/** How many spots of a spacing the best lattice from the corner holds. */
-function plainCount(spacing: number): number {
-  const along = (length: number, step: number) => Math.floor(length / step + 1e-9) + 1;
-  const hex = (w: number, d: number) => {
-    const rows = along(d, (spacing * Math.sqrt(3)) / 2);
-    return Math.ceil(rows / 2) * along(w, spacing) + Math.floor(rows / 2) * along(w - spacing / 2, spacing);
-  };
-  return Math.max(along(HALL.width, spacing) * along(HALL.depth, spacing), hex(HALL.width, HALL.depth), hex(HALL.depth, HALL.width));
-}
-
 /** Spots in a hall of 26 × 15 m: spacing and counts against plain lattices, and what it takes. */
 export function benchSpots(): void {
   console.log('  spots  spacing  /grid  /rows set off   time');
@@ -48,7 +39,7 @@ export function benchSpots(): void {
   console.log('  spacing  spots  lattice  ours/lattice   time');
   for (const spacing of [8.9, 4.45, 2.75]) {
     const ours = fitSpots(area, spacing).length;
-    const plain = plainCount(spacing);
+    const plain = latticeSpots(HALL.width, HALL.depth, spacing);
     const { median } = measure(2, () => fitSpots(area, spacing));
     console.log(
       `  ${`${spacing} m`.padStart(7)} ${String(ours).padStart(6)} ${String(plain).padStart(8)} ${fixed(ours / plain, 3).padStart(13)} ${fixed(median, 0).padStart(6)} ms`,

@@ -1,19 +1,16 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type App, startApp } from './app.ts';
-import { openBrowser } from './browser.ts';
-import { pause, Screen } from './screen.ts';
+import type { App } from './app.ts';
+import { type OpenDemo, openDemo } from './openDemo.ts';
+import { pause, type Screen } from './screen.ts';
 
 let app: App;
-let chrome: Awaited<ReturnType<typeof openBrowser>>;
 let screen: Screen;
+let close: OpenDemo['close'];
 beforeAll(async () => {
-  [app, chrome] = await Promise.all([startApp({ demo: true }), openBrowser()]);
-  screen = new Screen(await chrome.browser.newPage());
+  ({ app, screen, close } = await openDemo());
 });
 afterAll(async () => {
-  await chrome.close();
-  await app.stop();
-  expect(screen.errors).toEqual([]);
+  await close();
 });
 
 const place = (court: number, rank: number) => screen.find('button', new RegExp(`^Court ${court}, place\\s*${rank}(?!\\d)`));

@@ -3,27 +3,24 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { ElementHandle } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type App, startApp } from './app.ts';
-import { openBrowser } from './browser.ts';
-import { pause, Screen } from './screen.ts';
+import type { App } from './app.ts';
+import { type OpenDemo, openDemo } from './openDemo.ts';
+import { pause, type Screen } from './screen.ts';
 
 let app: App;
-let chrome: Awaited<ReturnType<typeof openBrowser>>;
 let screen: Screen;
+let close: OpenDemo['close'];
 let today = '';
 
 beforeAll(async () => {
-  [app, chrome] = await Promise.all([startApp({ demo: true }), openBrowser()]);
-  screen = new Screen(await chrome.browser.newPage());
+  ({ app, screen, close } = await openDemo());
   today = await screen.page.evaluate(() => {
     const now = new Date();
     return `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
   });
 });
 afterAll(async () => {
-  await chrome.close();
-  await app.stop();
-  expect(screen.errors).toEqual([]);
+  await close();
 });
 
 const open = async (path: string, width = 1280, height = 800) => {

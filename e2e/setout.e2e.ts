@@ -4,25 +4,22 @@ import path from 'node:path';
 import DxfParser from 'dxf-parser';
 import { XMLValidator } from 'fast-xml-parser';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type App, startApp, todays } from './app.ts';
-import { openBrowser } from './browser.ts';
-import { pause, Screen } from './screen.ts';
+import { type App, todays } from './app.ts';
+import { type OpenDemo, openDemo } from './openDemo.ts';
+import { pause, type Screen } from './screen.ts';
 
 let app: App;
-let chrome: Awaited<ReturnType<typeof openBrowser>>;
 let screen: Screen;
+let close: OpenDemo['close'];
 const downloads = mkdtempSync(path.join(tmpdir(), 'side-court-files-'));
 beforeAll(async () => {
-  [app, chrome] = await Promise.all([startApp({ demo: true }), openBrowser()]);
-  screen = new Screen(await chrome.browser.newPage());
+  ({ app, screen, close } = await openDemo());
   const session = await screen.page.createCDPSession();
   await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: downloads });
 });
 afterAll(async () => {
-  await chrome.close();
-  await app.stop();
   rmSync(downloads, { recursive: true, force: true });
-  expect(screen.errors).toEqual([]);
+  await close();
 });
 
 const card = () => screen.page.$eval('section[aria-label="This mark"]', (e) => e.textContent ?? '');

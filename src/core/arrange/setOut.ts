@@ -1,6 +1,6 @@
 import { clearLine } from '../geometry/clearLine.ts';
 import type { Placement } from '../geometry/packUnits.ts';
-import { checkPolygon, distance, edgesOf, type Point, type Polygon, turnsLeft } from '../geometry/point.ts';
+import { checkPolygon, distance, edgesOf, millimetres, type Point, type Polygon, turnsLeft } from '../geometry/point.ts';
 import type { Finding } from '../model/finding.ts';
 
 const CORNERS = ['A', 'B', 'C', 'D'] as const;
@@ -30,8 +30,6 @@ const LEAST_SINE = Math.sin((20 * Math.PI) / 180);
 /** Metres of tape in the usual case. */
 export const TAPE_M = 30;
 const NEAR = 1e-9;
-
-const millimetres = (m: number) => Math.round(m * 1000) / 1000;
 
 /** The four corners of a placement, A lower left, then anticlockwise. */
 export function cornersOf({ x, y, width, depth }: Placement): Record<Corner, Point> {
@@ -95,7 +93,7 @@ function walkingOrder(units: readonly Placement[], start: Point): number[] {
     for (let i = 0; i < order.length - 1; i++)
       for (let j = i + 1; j < order.length; j++) {
         const before = hop(i - 1, i) + hop(j, j + 1);
-        const after = distance(place(i - 1), place(j)) + (j + 1 < order.length ? distance(place(i), place(j + 1)) : 0);
+        const after = hop(i - 1, j) + hop(i, j + 1);
         if (after < before - 1e-6) {
           order.splice(i, j - i + 1, ...order.slice(i, j + 1).reverse());
           better = true;

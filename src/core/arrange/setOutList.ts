@@ -1,7 +1,7 @@
 import type { Placement } from '../geometry/packUnits.ts';
 import { distance, distanceToSegment, edgesOf, type Point } from '../geometry/point.ts';
 import type { Finding } from '../model/finding.ts';
-import { paintedPaths } from '../model/painted.ts';
+import { paintedLines } from '../model/painted.ts';
 import type { Piece } from '../model/piece.ts';
 import { fixedZone, type Room, standing } from '../model/room.ts';
 import { cornersOf, type SetOutStep, setOut } from './setOut.ts';
@@ -24,7 +24,6 @@ export interface SetOutMark extends SetOutStep {
 }
 /** What one person does to set a layout out, and what it takes. */
 export interface SetOutList {
-  units: Placement[];
   marks: SetOutMark[];
   findings: Finding[];
   tapeM: number;
@@ -111,7 +110,7 @@ export function setOutList(
       ...(step.check && { checkNumber: numbers.get(`${step.check.to.unit}${step.check.to.corner}`) }),
     }),
   );
-  const painted = room.painted.flatMap(paintedPaths).flatMap((path) => path.slice(1).map((p, i): [Point, Point] => [path[i], p]));
+  const painted = room.painted.flatMap(paintedLines);
   const lines = pieces.flatMap(tapeLines);
   const all = lines.reduce((sum, [a, b]) => sum + distance(a, b), 0);
   const paintedM = lines.reduce((sum, line) => sum + alongPaint(line, painted), 0);
@@ -119,7 +118,6 @@ export function setOutList(
   const walk = walkM / rates.walkMs;
   const taped = all - paintedM;
   return {
-    units,
     marks,
     findings,
     tapeM: taped,

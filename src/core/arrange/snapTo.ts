@@ -1,6 +1,6 @@
 import type { Placement } from '../geometry/packUnits.ts';
-import type { Point, Rect } from '../geometry/point.ts';
-import { paintedPaths } from '../model/painted.ts';
+import { millimetres, type Point, type Rect } from '../geometry/point.ts';
+import { paintedLines } from '../model/painted.ts';
 import type { Room } from '../model/room.ts';
 
 /** A line that a dragged place came to lie on: where (x of an upright one, y of a level one), how far it reaches, what it is. */
@@ -26,15 +26,12 @@ const PAINT_FIRST_M = 0.12;
 
 /** The straight lines of paint along the axes: x or y, and from where to where. */
 export function paintedGuides(room: Pick<Room, 'painted'>): Guide[] {
-  return room.painted.flatMap(paintedPaths).flatMap((path) =>
-    path.slice(1).flatMap((b, i): Guide[] => {
-      const a = path[i];
-      const span = (p: keyof Point) => ({ from: Math.min(a[p], b[p]), to: Math.max(a[p], b[p]) });
-      if (Math.abs(a.x - b.x) < 1e-6 && Math.abs(a.y - b.y) > 0.3) return [{ along: 'x', at: a.x, ...span('y'), kind: 'painted' }];
-      if (Math.abs(a.y - b.y) < 1e-6 && Math.abs(a.x - b.x) > 0.3) return [{ along: 'y', at: a.y, ...span('x'), kind: 'painted' }];
-      return [];
-    }),
-  );
+  return room.painted.flatMap(paintedLines).flatMap(([a, b]): Guide[] => {
+    const span = (p: keyof Point) => ({ from: Math.min(a[p], b[p]), to: Math.max(a[p], b[p]) });
+    if (Math.abs(a.x - b.x) < 1e-6 && Math.abs(a.y - b.y) > 0.3) return [{ along: 'x', at: a.x, ...span('y'), kind: 'painted' }];
+    if (Math.abs(a.y - b.y) < 1e-6 && Math.abs(a.x - b.x) > 0.3) return [{ along: 'y', at: a.y, ...span('x'), kind: 'painted' }];
+    return [];
+  });
 }
 
 /** A rectangle seen along one axis: where it begins and ends, and where across. */
@@ -87,7 +84,7 @@ export function snapTo(moving: Rect, others: readonly Placement[], painted: read
       .filter((c) => Math.abs(c.by) <= SNAP_M)
       .sort((a, b) => price(a) - price(b));
     if (!near.length) continue;
-    at[along] = Math.round((moving[along] + near[0].by) * 1000) / 1000;
+    at[along] = millimetres(moving[along] + near[0].by);
     guides.push(near[0].guide);
   }
   return { ...at, guides };

@@ -1,5 +1,5 @@
 import { tapeLines } from '../arrange/setOutList.ts';
-import { boundsOf, edgesOf, type Point, type Rect } from '../geometry/point.ts';
+import { boundsOf, byWall, type Point, type Rect } from '../geometry/point.ts';
 import { paintedPaths } from '../model/painted.ts';
 import type { Piece } from '../model/piece.ts';
 import { doorZone, fixedZone, type Room } from '../model/room.ts';
@@ -33,13 +33,10 @@ const MARK_M = 0.12;
 
 /** The room with what is planned on it: outline, doors, fixed things, paint, tape, numbered marks, names of places. */
 export function floorDrawing(room: Room, pieces: readonly Piece[], marks: readonly { number: number; at: Point }[]): FloorDrawing {
-  const walls = edgesOf(room.outline);
   const doors = room.doors.map((door): DrawnPath => {
-    const [a, b] = walls[door.wall];
-    const length = Math.hypot(b.x - a.x, b.y - a.y);
-    const along = (m: number) => ({ x: a.x + ((b.x - a.x) / length) * m, y: a.y + ((b.y - a.y) / length) * m });
+    const at = byWall(room.outline, door.wall);
     const closed = door.clearM > 0;
-    return { layer: 'doors', points: closed ? doorZone(room, door) : [along(door.atM), along(door.atM + door.widthM)], closed };
+    return { layer: 'doors', points: closed ? doorZone(room, door) : [at(door.atM, 0), at(door.atM + door.widthM, 0)], closed };
   });
   const cross = (p: Point): DrawnPath[] =>
     [1, -1].map((s) => ({

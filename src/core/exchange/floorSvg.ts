@@ -1,3 +1,4 @@
+import { millimetres } from '../geometry/point.ts';
 import { type FloorDrawing, LAYERS, type LayerName } from './floorDrawing.ts';
 
 const STROKE: Record<LayerName, [colour: string, widthM: number]> = {
@@ -10,7 +11,8 @@ const STROKE: Record<LayerName, [colour: string, widthM: number]> = {
   names: ['#182230', 0],
 };
 const escaped = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;');
-const millimetres = (m: number) => Math.round(m * 1000) / 1000;
+/** White around the room on the page, metres of the room. */
+export const PAGE_MARGIN_M = 0.5;
 
 /**
  * The floor as an SVG text, true to scale: a page of the room's size at 1 : `scale`, one group a layer (id = its name), user
@@ -18,7 +20,7 @@ const millimetres = (m: number) => Math.round(m * 1000) / 1000;
  */
 export function floorSvg(drawing: FloorDrawing, scale: number): string {
   if (!Number.isFinite(scale) || scale <= 0) throw new RangeError(`invalid scale: ${scale}`);
-  const margin = 0.5;
+  const margin = PAGE_MARGIN_M;
   const { x, y, width, depth } = drawing.bounds;
   const [w, h] = [width + 2 * margin, depth + 2 * margin];
   const flip = (p: { x: number; y: number }) => `${millimetres(p.x - x + margin)} ${millimetres(y + depth - p.y + margin)}`;

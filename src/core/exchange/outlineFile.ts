@@ -1,6 +1,6 @@
 import DxfParser from 'dxf-parser';
 import { XMLParser, XMLValidator } from 'fast-xml-parser';
-import { areaOf, boundsOf, crossingEdges, distance, type Point, turnsLeft } from '../geometry/point.ts';
+import { areaOf, boundsOf, crossingEdges, distance, millimetres, type Point, turnsLeft } from '../geometry/point.ts';
 import type { OutlineProblem } from '../model/outline.ts';
 
 export type ReadOutline = { ok: true; outline: Point[]; metresPerUnit: number } | { ok: false; problem: OutlineProblem };
@@ -196,11 +196,11 @@ export function readOutline(text: string, metresPerUnit?: number): ReadOutline {
   const [width, depth] = [box.width * scale, box.depth * scale];
   const sound = (m: number) => m >= LEAST_M && m <= MOST_M;
   if (corners.length < 3 || !sound(width) || !sound(depth))
-    return fail({ code: 'wrong-scale', at: `${Math.round(width * 1000) / 1000} × ${Math.round(depth * 1000) / 1000} m` });
+    return fail({ code: 'wrong-scale', at: `${millimetres(width)} × ${millimetres(depth)} m` });
   const left = turnsLeft(corners) ? corners : [...corners].reverse();
   const inRoom = left.map((p) => ({
-    x: Math.round((p.x - box.x) * scale * 1000) / 1000,
-    y: Math.round((p.y - box.y) * scale * 1000) / 1000,
+    x: millimetres((p.x - box.x) * scale),
+    y: millimetres((p.y - box.y) * scale),
   }));
   const first = inRoom.reduce((best, p, i) => (p.y + p.x * 1e-3 < inRoom[best].y + inRoom[best].x * 1e-3 - 1e-9 ? i : best), 0);
   return { ok: true, outline: [...inRoom.slice(first), ...inRoom.slice(0, first)], metresPerUnit: scale };

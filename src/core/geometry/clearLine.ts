@@ -5,9 +5,9 @@ const ON = 1e-7;
 
 const onBoundary = (polygon: Polygon, p: Point) => edgesOf(polygon).some((edge) => distanceToSegment(p, edge) <= ON);
 /** Inside the outline or on it. */
-export const withinOutline = (outline: Polygon, p: Point): boolean => insidePolygon(outline, p) || onBoundary(outline, p);
+const withinOutline = (outline: Polygon, p: Point): boolean => insidePolygon(outline, p) || onBoundary(outline, p);
 /** Inside the polygon and not on its boundary. */
-export const strictlyInside = (polygon: Polygon, p: Point): boolean => insidePolygon(polygon, p) && !onBoundary(polygon, p);
+const strictlyInside = (polygon: Polygon, p: Point): boolean => insidePolygon(polygon, p) && !onBoundary(polygon, p);
 
 /** Shares of the way from a to b at which it meets an edge, the ends of an edge that it runs along included. */
 function meetings(a: Point, b: Point, [c, d]: readonly [Point, Point]): number[] {

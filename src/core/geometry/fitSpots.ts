@@ -2,7 +2,7 @@ import { type Chance, chance } from '../chance.ts';
 import { type Area, checkArea } from './area.ts';
 import { type FreeFloor, freeFloor } from './freeFloor.ts';
 import { areaOf, boundsOf, type Point } from './point.ts';
-import { flat, leastDistance, pointsOf, relax } from './relax.ts';
+import { flat, freed, leastDistance, pointsOf, relax } from './relax.ts';
 import { anywhere, farthest, hole, rowStarts, spreadSpots } from './spreadSpots.ts';
 
 /** Lattices are tried at so many offsets each way. */
@@ -108,8 +108,8 @@ interface Tried {
 
 /** The spots where all are free and apart, else undefined. */
 function settled({ at }: Tried, spacing: number, floor: FreeFloor): Point[] | undefined {
-  const free = pointsOf(at).map((p) => floor.nearest(p));
-  return free.every((p) => p !== undefined) && leastDistance(free as Point[]) >= spacing * (1 - SHARP) ? (free as Point[]) : undefined;
+  const free = freed(at, floor);
+  return free && leastDistance(free) >= spacing * (1 - SHARP) ? free : undefined;
 }
 
 /** The spot that is pressed most: by neighbours nearer than the spacing, by what is missing of clearances. */

@@ -103,10 +103,11 @@ const PUSHES = 80;
 export function freeFloor(area: Area): FreeFloor {
   const clearance = area.wallClearance ?? 0;
   const outline = turnsLeft(area.outline) ? area.outline : [...area.outline].reverse();
-  const sides: Side[] = isConvex(outline) ? edgesOf(outline).map(halfPlane) : [boundary(outline, 1)];
+  const convex = isConvex(outline);
+  const sides: Side[] = convex ? edgesOf(outline).map(halfPlane) : [boundary(outline, 1)];
   for (const keepOut of area.keepOut ?? []) sides.push(boundary(keepOut, -1));
   const { x, y, width, depth } = boundsOf(outline);
-  const floor: FreeFloor = {
+  return {
     bounds: {
       x: x + clearance,
       y: y + clearance,
@@ -114,7 +115,7 @@ export function freeFloor(area: Area): FreeFloor {
       depth: Math.max(0, depth - 2 * clearance),
     },
     edges: area.outline.length + (area.keepOut ?? []).reduce((sum, k) => sum + 3 * k.length, 0),
-    convex: !area.keepOut?.length && isConvex(outline),
+    convex: !area.keepOut?.length && convex,
     slack({ x, y }) {
       let least = Number.POSITIVE_INFINITY;
       for (const side of sides) least = Math.min(least, side.reach(x, y) - clearance);
@@ -150,5 +151,4 @@ export function freeFloor(area: Area): FreeFloor {
       return sum;
     },
   };
-  return floor;
 }

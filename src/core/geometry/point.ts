@@ -66,13 +66,38 @@ export function distance(a: Point, b: Point): number {
   return Math.hypot(a.x - b.x, a.y - b.y);
 }
 
-/** Distance from a point to a segment, in metres. */
-export function distanceToSegment(p: Point, [a, b]: readonly [Point, Point]): number {
+/** To a thousandth, as a tape is read. */
+export const millimetres = (metres: number): number => Math.round(metres * 1000) / 1000;
+
+/** How far along a segment, from 0 to 1, its nearest point to p lies. */
+function shareAlong(p: Point, [a, b]: readonly [Point, Point]): number {
   const dx = b.x - a.x;
   const dy = b.y - a.y;
   const length2 = dx * dx + dy * dy;
-  const t = length2 < EPS * EPS ? 0 : Math.max(0, Math.min(1, ((p.x - a.x) * dx + (p.y - a.y) * dy) / length2));
-  return Math.hypot(p.x - a.x - t * dx, p.y - a.y - t * dy);
+  return length2 < EPS * EPS ? 0 : Math.max(0, Math.min(1, ((p.x - a.x) * dx + (p.y - a.y) * dy) / length2));
+}
+
+/** Distance from a point to a segment, in metres. */
+export function distanceToSegment(p: Point, segment: readonly [Point, Point]): number {
+  const [a, b] = segment;
+  const t = shareAlong(p, segment);
+  return Math.hypot(p.x - a.x - t * (b.x - a.x), p.y - a.y - t * (b.y - a.y));
+}
+
+/** The point of a segment that is nearest to p. */
+export function nearestOn(p: Point, segment: readonly [Point, Point]): Point {
+  const [a, b] = segment;
+  const t = shareAlong(p, segment);
+  return { x: a.x + t * (b.x - a.x), y: a.y + t * (b.y - a.y) };
+}
+
+/** Points by a wall's own measures: metres along it from its start, and metres into the room (negative: outwards). Wall i runs from outline[i]. */
+export function byWall(outline: Polygon, wall: number): (along: number, inwards: number) => Point {
+  const [a, b] = edgesOf(outline)[wall];
+  const length = distance(a, b);
+  const [ux, uy] = [(b.x - a.x) / length, (b.y - a.y) / length];
+  const side = turnsLeft(outline) ? 1 : -1;
+  return (along, inwards) => ({ x: a.x + ux * along - uy * side * inwards, y: a.y + uy * along + ux * side * inwards });
 }
 
 function side(a: Point, b: Point, p: Point): number {

@@ -111,6 +111,12 @@ export const flat = (points: readonly Point[]): Float64Array => Float64Array.fro
 export const pointsOf = (at: Float64Array): Point[] =>
   Array.from({ length: at.length / 2 }, (_, i) => ({ x: at[2 * i], y: at[2 * i + 1] }));
 
+/** The points as they come to lie free, or undefined where one finds no free place. */
+export function freed(at: Float64Array, floor: FreeFloor): Point[] | undefined {
+  const free = pointsOf(at).map((p) => floor.nearest(p));
+  return free.every((p) => p !== undefined) ? (free as Point[]) : undefined;
+}
+
 /** Least distance between two of the points; Infinity for fewer than two. */
 export function leastDistance(points: readonly Point[]): number {
   let least = Number.POSITIVE_INFINITY;

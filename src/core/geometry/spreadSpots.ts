@@ -1,8 +1,8 @@
 import { type Chance, chance } from '../chance.ts';
 import { type Area, checkArea } from './area.ts';
 import { type FreeFloor, freeFloor } from './freeFloor.ts';
-import { areaOf, type Point, type Rect } from './point.ts';
-import { flat, leastDistance, pointsOf, relax } from './relax.ts';
+import { areaOf, distance, edgesOf, type Point, type Rect } from './point.ts';
+import { flat, freed, leastDistance, relax } from './relax.ts';
 
 /** More spots than this stand in the best rows found: the search grows with the square of their number. */
 export const MOST_SPOTS = 400;
@@ -45,10 +45,7 @@ export function anywhere({ bounds, nearest }: Pick<FreeFloor, 'bounds' | 'neares
  * Zeitschrift, 1960). With a clearance: about what it is on the floor that is left, a guess and no bound.
  */
 export function farthest(area: Area, count: number, clearance = 0): number {
-  const whole = area.outline.reduce((sum, p, i) => {
-    const q = area.outline[(i + 1) % area.outline.length];
-    return sum + Math.hypot(p.x - q.x, p.y - q.y);
-  }, 0);
+  const whole = edgesOf(area.outline).reduce((sum, [p, q]) => sum + distance(p, q), 0);
   // n − 1 = 2A / (√3 d²) + P / (2d), solved for d.
   const a = count - 1;
   const rim = Math.max(whole - 8 * clearance, whole / 20);
@@ -67,11 +64,11 @@ function eased(start: readonly Point[], floor: FreeFloor, most: number, guess: n
   let wanted = Math.min(high, Math.max(low * 1.3, guess * 0.93));
   for (let k = 0; k < HALVINGS && high - low > 1e-6 * high; k++) {
     relax(at, wanted, floor, STEPS);
-    const free = pointsOf(at).map((p) => floor.nearest(p));
-    const reached = free.every((p) => p !== undefined) ? leastDistance(free as Point[]) : 0;
-    if (reached > low) {
+    const free = freed(at, floor);
+    const reached = free ? leastDistance(free) : 0;
+    if (free && reached > low) {
       low = reached;
-      spots = free as Point[];
+      spots = free;
     }
     if (reached >= wanted * (1 - 1e-7)) wanted = high - wanted > 1e-9 ? (wanted + high) / 2 : high;
     else {

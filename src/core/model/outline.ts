@@ -1,4 +1,4 @@
-import { boundsOf, distance, edgesOf, type Point } from '../geometry/point.ts';
+import { boundsOf, distance, edgesOf, millimetres, type Point } from '../geometry/point.ts';
 import { type Door, type Room, rectangleOutline } from './room.ts';
 
 /** Why a drawing gives no outline; `at`: where, in the drawing's own units or as a wall's number. */
@@ -14,8 +14,6 @@ export type OutlineProblem =
 
 type Shape = Pick<Room, 'outline' | 'doors'>;
 
-const tidy = (metres: number) => Math.round(metres * 1000) / 1000;
-
 /** Doors that no longer fit their wall, moved and narrowed to it; a wall shorter than the narrowest door loses its door. */
 function fitted(outline: readonly Point[], doors: readonly Door[]): Door[] {
   const walls = edgesOf(outline);
@@ -23,8 +21,8 @@ function fitted(outline: readonly Point[], doors: readonly Door[]): Door[] {
     const [a, b] = walls[door.wall];
     const length = distance(a, b);
     if (length < 0.5) return [];
-    const widthM = tidy(Math.min(door.widthM, length));
-    return [{ ...door, widthM, atM: tidy(Math.max(0, Math.min(door.atM, length - widthM))) }];
+    const widthM = millimetres(Math.min(door.widthM, length));
+    return [{ ...door, widthM, atM: millimetres(Math.max(0, Math.min(door.atM, length - widthM))) }];
   });
 }
 
@@ -51,14 +49,14 @@ export function asRectangle(shape: Shape, widthM: number, depthM: number): Shape
 
 /** One corner moved. */
 export function moveCorner({ outline, doors }: Shape, corner: number, to: Point): Shape {
-  const moved = outline.map((p, i) => (i === corner ? { x: tidy(to.x), y: tidy(to.y) } : p));
+  const moved = outline.map((p, i) => (i === corner ? { x: millimetres(to.x), y: millimetres(to.y) } : p));
   return { outline: moved, doors: fitted(moved, doors) };
 }
 
 /** A corner more, in the middle of the wall that begins at `corner`; doors of that wall stay on its first half where they stood there. */
 export function addCorner({ outline, doors }: Shape, corner: number): Shape {
   const [a, b] = edgesOf(outline)[corner];
-  const middle = { x: tidy((a.x + b.x) / 2), y: tidy((a.y + b.y) / 2) };
+  const middle = { x: millimetres((a.x + b.x) / 2), y: millimetres((a.y + b.y) / 2) };
   const half = distance(a, middle);
   const more = [...outline.slice(0, corner + 1), middle, ...outline.slice(corner + 1)];
   const placed = doors.map((door) => {
@@ -93,7 +91,7 @@ export function cutCorner({ outline, doors }: Shape, corner: number, alongBefore
   const after = toward(outline[(corner + 1) % n], alongAfter);
   if (!before || !after) return undefined;
   const inner = { x: before.x + after.x - p.x, y: before.y + after.y - p.y };
-  const points = [before, inner, after].map((q) => ({ x: tidy(q.x), y: tidy(q.y) }));
+  const points = [before, inner, after].map((q) => ({ x: millimetres(q.x), y: millimetres(q.y) }));
   // The main door wall stays wall 0: what comes before the cut of corner 0 goes to the end of the list.
   const cut =
     corner === 0

@@ -1,13 +1,11 @@
 import { z } from 'zod';
 import type { Point } from '../geometry/point.ts';
-import { line, metres } from './text.ts';
+import { degrees, line, metres } from './text.ts';
 
 export const PAINT_COLOURS = ['white', 'black', 'grey', 'red', 'blue', 'green', 'yellow', 'orange'] as const;
 export type PaintColour = (typeof PAINT_COLOURS)[number];
 
 const corner = z.object({ x: metres(-100, 100), y: metres(-100, 100) });
-const degrees = (least: number, most: number) =>
-  z.number({ message: 'number' }).min(least, { message: 'too-small' }).max(most, { message: 'too-large' });
 
 /** One stroke of paint in its set's own frame: a run of straight lines, or part of a circle (degrees, anticlockwise from x). */
 export const PaintedMark = z.discriminatedUnion('mark', [
@@ -64,4 +62,9 @@ export function paintedPaths(set: Pick<PaintedSet, 'xM' | 'yM' | 'turnedDeg' | '
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
   const inRoom = (p: Point) => ({ x: set.xM + p.x * cos - p.y * sin, y: set.yM + p.x * sin + p.y * cos });
   return set.marks.map((mark) => pathOf(mark).map(inRoom));
+}
+
+/** Every straight piece of a set's strokes in the room, from where to where, metres. */
+export function paintedLines(set: Parameters<typeof paintedPaths>[0]): [Point, Point][] {
+  return paintedPaths(set).flatMap((path) => path.slice(1).map((to, i): [Point, Point] => [path[i], to]));
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Area } from '../geometry/area.ts';
-import { areaOf, boundsOf, crossingEdges, edgesOf, type Point, type Polygon, rectPolygon, turnsLeft } from '../geometry/point.ts';
+import { areaOf, boundsOf, byWall, crossingEdges, edgesOf, type Point, type Polygon, rectPolygon } from '../geometry/point.ts';
 import { RoomId } from './ids.ts';
 import { PaintedSet, paintedPaths } from './painted.ts';
 import { recordOf } from './record.ts';
@@ -91,12 +91,7 @@ export function rectangleOutline(widthM: number, depthM: number): Point[] {
 
 /** The floor in front of a door that stays free: as wide as the door, clearM deep. */
 export function doorZone(room: Pick<Room, 'outline'>, door: Door): Polygon {
-  const [a, b] = edgesOf(room.outline)[door.wall];
-  const length = Math.hypot(b.x - a.x, b.y - a.y);
-  const along = { x: (b.x - a.x) / length, y: (b.y - a.y) / length };
-  const side = turnsLeft(room.outline) ? 1 : -1;
-  const inward = { x: -along.y * side, y: along.x * side };
-  const point = (u: number, v: number) => ({ x: a.x + along.x * u + inward.x * v, y: a.y + along.y * u + inward.y * v });
+  const point = byWall(room.outline, door.wall);
   const deep = Math.max(door.clearM, 0.05);
   return [point(door.atM, 0), point(door.atM + door.widthM, 0), point(door.atM + door.widthM, deep), point(door.atM, deep)];
 }

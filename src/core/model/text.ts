@@ -24,9 +24,12 @@ export const note = (most: number) =>
     .max(most, { message: 'too-long' })
     .regex(/^[^<>]*$/u, { message: 'characters' });
 
-/** Metres within bounds. */
-export const metres = (least: number, most: number) =>
+const within = (least: number, most: number) =>
   z.number({ message: 'number' }).min(least, { message: 'too-small' }).max(most, { message: 'too-large' });
+/** Metres within bounds. */
+export const metres = within;
+/** Degrees within bounds. */
+export const degrees = within;
 
 /** A whole number within bounds. */
 export const whole = (least: number, most: number) =>

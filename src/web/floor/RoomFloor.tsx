@@ -1,5 +1,5 @@
 import { useMemo, useRef, useState } from 'react';
-import { distance, edgesOf, type Point, turnsLeft } from '../../core/geometry/point.ts';
+import { byWall, distance, edgesOf, type Point } from '../../core/geometry/point.ts';
 import type { Room } from '../../core/model/room.ts';
 import type { Units } from '../parts/units.ts';
 import { RoomMeasure } from './Floor.tsx';
@@ -34,7 +34,6 @@ function Drawing({ room, units, corner, onCorner, onMove, scale }: Props & { sca
   const settle = useRef<ReturnType<typeof setTimeout>>(undefined);
   const outline = room.outline.map((p, i) => (moving?.corner === i ? moving.at : p));
   const shown = moving ? { ...room, outline, doors: room.doors.filter((d) => d.wall < outline.length) } : room;
-  const inward = turnsLeft(outline) ? 1 : -1;
   const within = (v: number) => Math.max(0, Math.min(100, snap(v)));
   const toRoom = (event: React.PointerEvent<SVGGElement>): Point => {
     const at = pointIn(event, scale);
@@ -77,8 +76,9 @@ function Drawing({ room, units, corner, onCorner, onMove, scale }: Props & { sca
       {edgesOf(outline).map(([a, b], wall) => {
         const length = distance(a, b);
         if (length * scale.k < 40) return null;
-        const out = { x: ((b.y - a.y) / length) * inward, y: (-(b.x - a.x) / length) * inward };
-        const at = { x: scale.x((a.x + b.x) / 2) + out.x * 20, y: scale.y((a.y + b.y) / 2) - out.y * 14 };
+        const point = byWall(outline, wall);
+        const [middle, out] = [point(length / 2, 0), point(length / 2, -1)];
+        const at = { x: scale.x(middle.x) + (out.x - middle.x) * 20, y: scale.y(middle.y) - (out.y - middle.y) * 14 };
         return (
           <text
             key={`${a.x} ${a.y} ${wall}`}

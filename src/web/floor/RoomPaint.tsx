@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { boundsOf, edgesOf, turnsLeft } from '../../core/geometry/point.ts';
+import { boundsOf, byWall, turnsLeft } from '../../core/geometry/point.ts';
 import { type PaintColour, type PaintedSet, paintedPaths } from '../../core/model/painted.ts';
 import { type Door, doorZone, type FixedThing, OVERHEAD_M, type Room } from '../../core/model/room.ts';
 import type { Scale } from './scale.ts';
@@ -9,14 +9,11 @@ function points(polygon: readonly { x: number; y: number }[], scale: Scale): str
 }
 
 function DoorPaint({ room, door, scale }: { room: Room; door: Door; scale: Scale }) {
-  const [a, b] = edgesOf(room.outline)[door.wall];
-  const length = Math.hypot(b.x - a.x, b.y - a.y);
-  const u = { x: (b.x - a.x) / length, y: (b.y - a.y) / length };
-  const inward = turnsLeft(room.outline) ? 1 : -1;
-  const at = (along: number, deep: number) => ({
-    x: scale.x(a.x + u.x * along - u.y * deep * inward),
-    y: scale.y(a.y + u.y * along + u.x * deep * inward),
-  });
+  const point = byWall(room.outline, door.wall);
+  const at = (along: number, deep: number) => {
+    const p = point(along, deep);
+    return { x: scale.x(p.x), y: scale.y(p.y) };
+  };
   const hinge = at(door.atM, 0);
   const latch = at(door.atM + door.widthM, 0);
   const open = at(door.atM, door.widthM);
@@ -26,7 +23,7 @@ function DoorPaint({ room, door, scale }: { room: Room; door: Door; scale: Scale
       {door.clearM > 0 && <polygon points={points(doorZone(room, door), scale)} fill="var(--color-paper)" fillOpacity="0.65" />}
       <line x1={hinge.x} y1={hinge.y} x2={latch.x} y2={latch.y} stroke="var(--color-paper)" strokeWidth="6" />
       <path
-        d={`M${latch.x} ${latch.y} A${r} ${r} 0 0 ${inward > 0 ? 0 : 1} ${open.x} ${open.y} L${hinge.x} ${hinge.y}`}
+        d={`M${latch.x} ${latch.y} A${r} ${r} 0 0 ${turnsLeft(room.outline) ? 0 : 1} ${open.x} ${open.y} L${hinge.x} ${hinge.y}`}
         fill="none"
         stroke="var(--color-paint)"
         strokeWidth="1.5"

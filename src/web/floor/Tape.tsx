@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import type { Guide } from '../../core/arrange/snapTo.ts';
+import type { Rect } from '../../core/geometry/point.ts';
 import type { Scale } from './scale.ts';
 
 /** A torn end: small teeth across the strip, always the same for the same seed. */
@@ -51,6 +52,42 @@ export const TapeRect = memo(function TapeRect({
     </g>
   );
 });
+
+/** A taped rectangle of the room with its number in the middle. */
+export function NumberedTape({
+  rect,
+  number,
+  scale,
+  seed,
+  size,
+}: {
+  rect: Rect;
+  number: number;
+  scale: Scale;
+  seed: number;
+  size: number;
+}) {
+  const [x, y] = [scale.x(rect.x), scale.y(rect.y + rect.depth)];
+  const [width, height] = [rect.width * scale.k, rect.depth * scale.k];
+  return (
+    <g>
+      <rect x={x} y={y} width={width} height={height} fill="white" fillOpacity="0.75" />
+      <TapeRect x={x} y={y} width={width} height={height} k={scale.k} seed={seed} />
+      <text
+        x={x + width / 2}
+        y={y + height / 2}
+        textAnchor="middle"
+        dominantBaseline="central"
+        fontSize={size}
+        fontWeight="700"
+        fontFamily="var(--font-head)"
+        fill="var(--color-tape)"
+      >
+        {number}
+      </text>
+    </g>
+  );
+}
 
 /** A measured distance: a thin chalk line with its number on a white label. */
 export function Measure({ x1, y1, x2, y2, text }: { x1: number; y1: number; x2: number; y2: number; text: string }) {

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Speak } from '../../core/formats/speak.ts';
 import { metresWords, readMetres } from '../../core/formats/speak.ts';
+import { millimetres } from '../../core/geometry/point.ts';
 import { NEW_SCHOOL, type School } from '../../core/model/school.ts';
 import { type Student, shortName } from '../../core/model/student.ts';
 import { call } from '../api.ts';
@@ -26,7 +27,7 @@ export function useUnits(): Units {
     read(text) {
       const metres = readMetres(text, units);
       if (Number.isNaN(metres)) throw new Error(`"${text}" is not a length. Write 3.8 m, or 12 ft 6.`);
-      return Math.round(metres * 1000) / 1000;
+      return millimetres(metres);
     },
   };
 }

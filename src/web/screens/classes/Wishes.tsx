@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { shortName } from '../../../core/model/student.ts';
 import { type ClassData, call, problemWords } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
+import { Problem } from '../../parts/Problem.tsx';
 
 /** Who must not, or must, be in one group. Private: only fit and this page see it. */
 export function Wishes({ data, refresh }: { data: ClassData; refresh: () => Promise<void> }) {
@@ -66,11 +67,7 @@ export function Wishes({ data, refresh }: { data: ClassData; refresh: () => Prom
           onPick={setWish}
         />
         <ChoiceField label="Second student" value={b} options={options} onPick={setB} />
-        {problem && (
-          <p role="alert" className="text-stop">
-            {problem}
-          </p>
-        )}
+        <Problem text={problem} />
         <button type="submit" className="btn" disabled={!a || !b || a === b}>
           Add the wish
         </button>

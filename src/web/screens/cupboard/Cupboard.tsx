@@ -6,6 +6,7 @@ import { call, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { DayBar, useDay } from '../../parts/DayBar.tsx';
 import { isoDate } from '../../parts/now.ts';
+import { Problem } from '../../parts/Problem.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { useUnits } from '../../parts/units.ts';
 import { useFittedDay } from '../../parts/useReadiness.ts';
@@ -46,11 +47,7 @@ export function Cupboard() {
       <DayBar />
       <main className="min-h-0 flex-1 overflow-auto px-6 py-4">
         <h1 className="text-xl">Cupboard</h1>
-        {(list.error || problem) && (
-          <p role="alert" className="text-stop">
-            {problem || problemWords(list.error)}
-          </p>
-        )}
+        {(list.error || problem) && <Problem text={problem || problemWords(list.error)} />}
         <table className="mt-3 w-full border-collapse">
           <caption className="sr-only">Gear, its count and place, and what today's periods take</caption>
           <thead>

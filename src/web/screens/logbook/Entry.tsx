@@ -7,16 +7,12 @@ import { call, freshId, problemWords } from '../../api.ts';
 import { CommitField } from '../../parts/CommitField.tsx';
 import { clockText, longDate } from '../../parts/now.ts';
 import { Pennant } from '../../parts/Pennant.tsx';
+import { Problem } from '../../parts/Problem.tsx';
 
 /** One run: planned against actual, results, who was away, gear not counted back, the note. */
 export function Entry({ runId }: { runId: string }) {
   const query = useQuery({ queryKey: ['runs', runId, 'entry'], queryFn: () => call<LogEntry>('GET', `/runs/${runId}/entry`) });
-  if (query.error)
-    return (
-      <p role="alert" className="text-stop">
-        {problemWords(query.error)}
-      </p>
-    );
+  if (query.error) return <Problem text={problemWords(query.error)} />;
   return query.data ? <Told entry={query.data} /> : <p className="text-muted">Opening the lesson …</p>;
 }
 

@@ -5,6 +5,7 @@ import { call, problemWords, type RunSummary } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { longDate } from '../../parts/now.ts';
+import { Problem } from '../../parts/Problem.tsx';
 import { Entry } from './Entry.tsx';
 import { Trend } from './Trend.tsx';
 
@@ -55,9 +56,7 @@ export function Logbook() {
         </nav>
         <main className="min-w-0 flex-1 overflow-auto p-6">
           {query.error ? (
-            <p role="alert" className="text-stop">
-              {problemWords(query.error)}
-            </p>
+            <Problem text={problemWords(query.error)} />
           ) : runId ? (
             <Entry key={runId} runId={runId} />
           ) : shown.length ? (

@@ -4,6 +4,7 @@ import { addCorner, asRectangle, cutCorner, isRectangle, moveCorner, removeCorne
 import type { Room } from '../../../core/model/room.ts';
 import { wallNames } from '../../../core/words/floor.en.ts';
 import { CommitField } from '../../parts/CommitField.tsx';
+import { Problem } from '../../parts/Problem.tsx';
 import { useUnits } from '../../parts/units.ts';
 import { OutlineFile } from './OutlineFile.tsx';
 import { Remove, type SaveRoom } from './RoomParts.tsx';
@@ -91,11 +92,7 @@ export function OutlineRows({ room, save, corner, onCorner, problem, attempt }: 
           </ol>
         </>
       )}
-      {problem && (
-        <p role="alert" className="text-stop">
-          {problem}
-        </p>
-      )}
+      <Problem text={problem} />
       <div className="mt-2 flex flex-wrap gap-2">
         {rectangle ? (
           <button type="button" className="btn" onClick={cut}>

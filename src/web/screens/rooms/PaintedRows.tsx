@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { boundsOf } from '../../../core/geometry/point.ts';
+import { boundsOf, millimetres } from '../../../core/geometry/point.ts';
 import { PAINT_COLOURS, type PaintedKind, type PaintedSet, paintedPaths } from '../../../core/model/painted.ts';
 import type { Room } from '../../../core/model/room.ts';
 import { call, freshId } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
+import { Problem } from '../../parts/Problem.tsx';
 import { useUnits } from '../../parts/units.ts';
 import { Remove, type SaveRoom, useTry } from './RoomParts.tsx';
 
@@ -39,7 +40,7 @@ export function PaintedRows({ room, save }: { room: Room; save: SaveRoom }) {
   const corner = (id: string, along: 'x' | 'y', to: number) =>
     put(id, (set) => {
       const drawn = boundsOf(paintedPaths(set).flat());
-      return along === 'x' ? { xM: tidy(set.xM + to - drawn.x) } : { yM: tidy(set.yM + to - drawn.y) };
+      return along === 'x' ? { xM: millimetres(set.xM + to - drawn.x) } : { yM: millimetres(set.yM + to - drawn.y) };
     });
   /** Turns the set about its middle as drawn. */
   const turn = (id: string, to: number) =>
@@ -48,8 +49,8 @@ export function PaintedRows({ room, save }: { room: Room; save: SaveRoom }) {
       const after = boundsOf(paintedPaths({ ...set, turnedDeg: to }).flat());
       return {
         turnedDeg: to,
-        xM: tidy(set.xM + before.x + before.width / 2 - after.x - after.width / 2),
-        yM: tidy(set.yM + before.y + before.depth / 2 - after.y - after.depth / 2),
+        xM: millimetres(set.xM + before.x + before.width / 2 - after.x - after.width / 2),
+        yM: millimetres(set.yM + before.y + before.depth / 2 - after.y - after.depth / 2),
       };
     });
   return (
@@ -82,11 +83,7 @@ export function PaintedRows({ room, save }: { room: Room; save: SaveRoom }) {
           );
         })}
       </ul>
-      {problem && (
-        <p role="alert" className="text-stop">
-          {problem}
-        </p>
-      )}
+      <Problem text={problem} />
       <div className="mt-2 flex items-end gap-2">
         <div className="min-w-0 flex-1">
           <ChoiceField
@@ -116,7 +113,6 @@ export function PaintedRows({ room, save }: { room: Room; save: SaveRoom }) {
   );
 }
 
-const tidy = (metres: number) => Math.round(metres * 1000) / 1000;
 function readDegrees(text: string): number {
   const degrees = Number(
     text

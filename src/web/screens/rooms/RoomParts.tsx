@@ -5,6 +5,7 @@ import { type Door, FIXED_KINDS, type FixedThing, type Room } from '../../../cor
 import { wallNames } from '../../../core/words/floor.en.ts';
 import { freshId, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
+import { Problem } from '../../parts/Problem.tsx';
 import { useUnits } from '../../parts/units.ts';
 
 export type SaveRoom = (change: Partial<Room> | ((now: Room) => Partial<Room>)) => Promise<void>;
@@ -64,11 +65,7 @@ export function DoorRows({ room, save }: { room: Room; save: SaveRoom }) {
           </li>
         ))}
       </ul>
-      {problem && (
-        <p role="alert" className="text-stop">
-          {problem}
-        </p>
-      )}
+      <Problem text={problem} />
       <button
         type="button"
         className="btn mt-2"
@@ -130,11 +127,7 @@ export function FixedRows({ room, save }: { room: Room; save: SaveRoom }) {
           </li>
         ))}
       </ul>
-      {problem && (
-        <p role="alert" className="text-stop">
-          {problem}
-        </p>
-      )}
+      <Problem text={problem} />
       <div className="mt-2 flex gap-2">
         {USUAL.map(({ name, thing, at }) => (
           <button

@@ -9,6 +9,7 @@ import { RoomFloor } from '../../floor/RoomFloor.tsx';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { NameDialog } from '../../parts/NameDialog.tsx';
+import { Problem } from '../../parts/Problem.tsx';
 import { ShelfList } from '../../parts/ShelfList.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { useUnits } from '../../parts/units.ts';
@@ -50,9 +51,7 @@ export function Rooms() {
         ) : (
           <main className="flex-1 p-6">
             {list.error ? (
-              <p role="alert" className="text-stop">
-                {problemWords(list.error)}
-              </p>
+              <Problem text={problemWords(list.error)} />
             ) : (
               <p className="text-muted">
                 {list.data ? 'No room yet. Add one and type its width and depth; doors and posts come after.' : 'Opening the rooms …'}

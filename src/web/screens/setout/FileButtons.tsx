@@ -2,7 +2,7 @@ import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import type { SetOutMark } from '../../../core/arrange/setOutList.ts';
 import { floorDrawing } from '../../../core/exchange/floorDrawing.ts';
-import { floorSvg } from '../../../core/exchange/floorSvg.ts';
+import { floorSvg, PAGE_MARGIN_M } from '../../../core/exchange/floorSvg.ts';
 import type { Piece } from '../../../core/model/piece.ts';
 import type { Room } from '../../../core/model/room.ts';
 
@@ -26,8 +26,8 @@ async function picture(svg: string, widthM: number, depthM: number): Promise<Blo
   image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}`;
   await image.decode();
   const canvas = document.createElement('canvas');
-  canvas.width = Math.round((widthM + 1) * DOTS);
-  canvas.height = Math.round((depthM + 1) * DOTS);
+  canvas.width = Math.round((widthM + 2 * PAGE_MARGIN_M) * DOTS);
+  canvas.height = Math.round((depthM + 2 * PAGE_MARGIN_M) * DOTS);
   const paper = canvas.getContext('2d')!;
   paper.fillStyle = '#FFFFFF';
   paper.fillRect(0, 0, canvas.width, canvas.height);
@@ -48,8 +48,8 @@ export function FileButtons({
   name: string;
 }) {
   const [problem, setProblem] = useState('');
-  const file = `${name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-')}`;
-  const save = (kind: 'svg' | 'dxf' | 'png') => async () => {
+  const file = name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-');
+  const save = async (kind: 'svg' | 'dxf' | 'png') => {
     const drawing = floorDrawing(room, pieces, marks);
     try {
       if (kind === 'svg') download(new Blob([floorSvg(drawing, SCALE)], { type: 'image/svg+xml' }), `${file}.svg`);
@@ -71,7 +71,7 @@ export function FileButtons({
         </span>
       )}
       {(['svg', 'dxf', 'png'] as const).map((kind) => (
-        <button key={kind} type="button" className="btn px-2.5" onClick={() => void save(kind)()}>
+        <button key={kind} type="button" className="btn px-2.5" onClick={() => void save(kind)}>
           {kind.toUpperCase()}
         </button>
       ))}

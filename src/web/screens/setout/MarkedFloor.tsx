@@ -1,11 +1,11 @@
 import { useMemo } from 'react';
 import { type SetOutMark, tapedRect } from '../../../core/arrange/setOutList.ts';
-import { edgesOf } from '../../../core/geometry/point.ts';
+import { edgesOf, nearestOn } from '../../../core/geometry/point.ts';
 import type { Piece } from '../../../core/model/piece.ts';
 import type { Room } from '../../../core/model/room.ts';
 import { RoomPaint } from '../../floor/RoomPaint.tsx';
 import { type Scale, scaleFor, useSize } from '../../floor/scale.ts';
-import { Measure, TapeRect } from '../../floor/Tape.tsx';
+import { Measure, NumberedTape } from '../../floor/Tape.tsx';
 import type { Units } from '../../parts/units.ts';
 
 interface Props {
@@ -39,28 +39,9 @@ function Drawing({ room, pieces, marks, mark, units, onPick, scale }: Props & { 
       aria-label={`${room.name}: ${marks.length} marks to set out`}
     >
       <RoomPaint room={room} scale={scale} />
-      {pieces.map((piece, i) => {
-        const rect = tapedRect(piece);
-        const [x, y] = [scale.x(rect.x), scale.y(rect.y + rect.depth)];
-        return (
-          <g key={piece.id}>
-            <rect x={x} y={y} width={rect.width * scale.k} height={rect.depth * scale.k} fill="white" fillOpacity="0.72" />
-            <TapeRect x={x} y={y} width={rect.width * scale.k} height={rect.depth * scale.k} k={scale.k} seed={i * 5} />
-            <text
-              x={x + (rect.width * scale.k) / 2}
-              y={y + (rect.depth * scale.k) / 2}
-              textAnchor="middle"
-              dominantBaseline="central"
-              fontSize="22"
-              fontWeight="700"
-              fontFamily="var(--font-head)"
-              fill="var(--color-tape)"
-            >
-              {piece.number}
-            </text>
-          </g>
-        );
-      })}
+      {pieces.map((piece, i) => (
+        <NumberedTape key={piece.id} rect={tapedRect(piece)} number={piece.number} scale={scale} seed={i * 5} size={22} />
+      ))}
       {checked && mark && (
         <line
           x1={scale.x(mark.at.x)}
@@ -73,9 +54,7 @@ function Drawing({ room, pieces, marks, mark, units, onPick, scale }: Props & { 
         />
       )}
       {mark?.from.map(({ wall, distance }) => {
-        const [a, b] = edgesOf(room.outline)[wall];
-        const length = Math.hypot(b.x - a.x, b.y - a.y);
-        const t = ((mark.at.x - a.x) * (b.x - a.x) + (mark.at.y - a.y) * (b.y - a.y)) / (length * length);
+        const foot = nearestOn(mark.at, edgesOf(room.outline)[wall]);
         // Too short to be written at: the card beside it tells it.
         if (distance * scale.k < 44) return null;
         return (
@@ -83,8 +62,8 @@ function Drawing({ room, pieces, marks, mark, units, onPick, scale }: Props & { 
             key={wall}
             x1={scale.x(mark.at.x)}
             y1={scale.y(mark.at.y)}
-            x2={scale.x(a.x + t * (b.x - a.x))}
-            y2={scale.y(a.y + t * (b.y - a.y))}
+            x2={scale.x(foot.x)}
+            y2={scale.y(foot.y)}
             text={units.say(distance)}
           />
         );

@@ -8,6 +8,7 @@ import { wallNames } from '../../../core/words/floor.en.ts';
 import { call, type Desk, problemWords } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
+import { Problem } from '../../parts/Problem.tsx';
 import { useUnits } from '../../parts/units.ts';
 import { useFit } from '../../worker/useFit.ts';
 import { useSetOut } from '../../worker/useSetOut.ts';
@@ -34,9 +35,7 @@ export function SetOut() {
           <DayBar current={periodId} />
           <main className="p-6">
             {query.error ? (
-              <p role="alert" className="text-stop">
-                {problemWords(query.error)}
-              </p>
+              <Problem text={problemWords(query.error)} />
             ) : (
               <p className="text-muted">
                 {query.data ? 'No lesson here yet: plan one on the desk, then set it out.' : 'Measuring the floor …'}

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call, problemWords } from '../../api.ts';
 import { longDate } from '../../parts/now.ts';
+import { Problem } from '../../parts/Problem.tsx';
 import { Floating } from '../../parts/Sheet.tsx';
 
 interface Backup {
@@ -50,11 +51,7 @@ export function BackupsSection() {
         Kept in the data folder of this computer: seven daily ones, the last few of the others. Each was opened once before it was kept. For
         a copy elsewhere, download one.
       </p>
-      {(make.error || list.error) && (
-        <p role="alert" className="text-stop">
-          {problemWords(make.error ?? list.error)}
-        </p>
-      )}
+      {(make.error || list.error) && <Problem text={problemWords(make.error ?? list.error)} />}
       <ul aria-label="Backups">
         {list.data?.map((backup) => (
           <li key={backup.name} className="flex items-center gap-4 border-b py-1">

@@ -6,6 +6,7 @@ import { defaultsFor } from '../../../core/model/school.ts';
 import { problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { ShelfPage } from '../../parts/DayBar.tsx';
+import { Problem } from '../../parts/Problem.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { useSchool } from '../../parts/units.ts';
 import { BackupsSection } from './BackupsSection.tsx';
@@ -59,11 +60,7 @@ export function Settings() {
     <ShelfPage>
       <div className="max-w-[1180px] p-6">
         <h1 className="text-xl">Settings</h1>
-        {problem && (
-          <p role="alert" className="text-stop">
-            {problem}
-          </p>
-        )}
+        <Problem text={problem} />
         <div className="mt-3 grid grid-cols-[260px_160px_1fr] items-start gap-4">
           <CommitField label="School" value={school.name} onCommit={(name) => save({ name })} />
           <ChoiceField
