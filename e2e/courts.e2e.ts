@@ -23,6 +23,9 @@ const tap = async (court: number, rank: number) => {
   await pause(80);
 };
 
+/** Court 2 when its first bout began. */
+let began = { seats: [''], waiting: [''] };
+
 describe('a lesson on courts', () => {
   it('is planned beside stations: courts on the floor, waiting weighed, a fix taken', async () => {
     await screen.page.goto(app.base);
@@ -70,6 +73,7 @@ describe('a lesson on courts', () => {
     await screen.expectNoPageScroll();
     const [one, two, three, four] = [await seat(2, 1), await seat(2, 2), await seat(2, 3), await seat(2, 4)];
     const waiting = (await line(2)).replace('In line: ', '').split(', ');
+    began = { seats: [one, two, three, four], waiting };
     await tap(2, 3);
     expect([await seat(2, 1), await seat(2, 2), await seat(2, 3), await seat(2, 4)]).toEqual([waiting[0], one, two, four]);
     expect(await line(2)).toBe(`In line: ${[...waiting.slice(1), three].join(', ')}`);
@@ -88,7 +92,22 @@ describe('a lesson on courts', () => {
   it('stands in the list of what happened and in the logbook, with turns', async () => {
     await screen.click('button', 'What happened');
     await screen.says('Error at court 2, place 3');
+    const court = await screen.find('combobox', 'A forgotten error, at');
+    await court.select(await court.$$eval('option', (all) => all.find((o) => o.textContent === 'Bridge keepers, court 2')?.value ?? ''));
+    await (await screen.find('combobox', 'Place')).select('1');
+    await screen.click('button', 'Add the error');
+    await screen.says('Error at court 2, place 1 (added later)');
+    await screen.expectAccessible();
     await screen.click('button', 'Close');
+    // At the start of the bout: who stood first erred and went to the end of the line, the first in line came; then the third erred as before.
+    expect([await seat(2, 1), await seat(2, 2), await seat(2, 3), await seat(2, 4)]).toEqual([
+      ...began.waiting.slice(1, 2),
+      began.waiting[0],
+      began.seats[1],
+      began.seats[3],
+    ]);
+    expect(await line(2)).toBe(`In line: ${[...began.waiting.slice(2), began.seats[0], began.seats[2]].join(', ')}`);
+    await screen.says('rallies: 2');
     await screen.click('button', 'End lesson');
     await screen.click('button', 'End lesson and open the logbook');
     await screen.says('Rallies at the top place in Bridge keepers');

@@ -25,6 +25,8 @@ export interface RunState {
   steps: RunStep[];
   /** Index of the current step. */
   step: number;
+  /** Wall clock when the current step began, ms. */
+  stepWall: number;
   remainingMs: number;
   /** Length of the current step with what was added or taken, ms. */
   lengthMs: number;
@@ -172,6 +174,7 @@ export function foldRun(plan: RunPlan, startedAt: number, log: readonly RunEvent
   return {
     steps,
     step: state.step,
+    stepWall: state.fromWall,
     remainingMs: Math.max(0, state.from + state.length - state.active),
     lengthMs: state.length,
     paused: state.paused,

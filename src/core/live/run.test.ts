@@ -139,6 +139,7 @@ describe('a run, corrections', () => {
     const log = [event('pause', 10), event('resume', 70)];
     const { ran } = at(secondsTo(2) + 65, log);
     expect(ran.map((r) => r.wall - START)).toEqual([0, (secondsTo(1) + 60) * 1000]);
+    expect(at(secondsTo(1) + 65, log).stepWall - START).toBe((secondsTo(1) + 60) * 1000);
   });
 
   it('puts a late addition where it happened, as if it had been sent then', () => {

@@ -7,12 +7,13 @@ import type { RunEvent } from '../../../core/model/run.ts';
 import { runEventWords } from '../../../core/words/run.en.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
 import { Floating } from '../../parts/Sheet.tsx';
+import { LateTap } from './LateTap.tsx';
 import type { LiveRun } from './useRun.ts';
 
 /** The most that is listed: the newest. */
 const MOST = 60;
 
-/** Everything that was tapped, newest first; an entry can be struck, points can go to another group, a forgotten point is added where it happened. */
+/** Everything that was tapped, newest first; an entry can be struck, points can go to another group, a forgotten point or tap is added where it happened. */
 export function WhatHappened({ run, onClose }: { run: LiveRun; onClose: () => void }) {
   const { plan, log, state, send } = run;
   const struck = new Set(log.flatMap((e) => (e.type === 'strike' ? [e.target as string] : [])));
@@ -31,10 +32,13 @@ export function WhatHappened({ run, onClose }: { run: LiveRun; onClose: () => vo
         </p>
       )}
       <LatePoint run={run} />
+      <LateTap run={run} />
       <ul className="max-h-[50vh] overflow-auto border-t" tabIndex={0} aria-label="Entries, newest first">
         {shown.map((event) => (
           <li key={event.id} className={`flex items-center gap-3 border-b py-1 ${struck.has(event.id) ? 'text-muted line-through' : ''}`}>
-            <span className="head w-16 shrink-0 text-muted">{clockOf((event.at - run.startedAt) / 1000)}</span>
+            <span className="head w-16 shrink-0 text-muted">
+              {clockOf(((event.type === 'play' && event.since) || event.at) / 1000 - run.startedAt / 1000)}
+            </span>
             <span className="min-w-0 flex-1">
               {runEventWords(event, plan)}
               {event.type === 'play' && event.since !== undefined && <span className="text-muted"> (added later)</span>}
