@@ -1,8 +1,9 @@
 import { chance } from '../core/chance.ts';
+import { usualThing } from '../core/model/fixedThing.ts';
 import { Lesson } from '../core/model/lesson.ts';
 import { Attendance, Period } from '../core/model/period.ts';
 import { head } from '../core/model/record.ts';
-import { Room, rectangleOutline } from '../core/model/room.ts';
+import { plainRoom, Room, rectangleOutline } from '../core/model/room.ts';
 import { NEW_SCHOOL, type School } from '../core/model/school.ts';
 import { SchoolClass } from '../core/model/schoolClass.ts';
 import { Student, StudentPrivate, Wish } from '../core/model/student.ts';
@@ -14,22 +15,45 @@ export const DEMO_SCHOOL: School = {
   stopSignal: 'One long whistle and a raised arm: freeze, gear on the floor',
 };
 
+const DOOR = { swing: 'inwards', exit: true };
+
 /** The Mill Gym: 26 × 15 m, stage at the west wall, two doors, a folded bleacher and a post. */
 export const MILL_GYM: Room = Room.parse({
-  ...head('room', 2),
+  ...head('room', 3),
   id: 'mill-gym',
   name: 'Mill Gym',
-  floorKind: 'wood',
-  outline: rectangleOutline(26, 15),
+  ...plainRoom(rectangleOutline(26, 15)),
+  walls: ['padded', 'bare', 'bare', 'bare'],
+  curtains: [
+    {
+      id: 'curtain',
+      name: 'curtain',
+      a: { x: 14, y: 0 },
+      b: { x: 14, y: 15 },
+      parts: ['Mill Gym, the half by the stage', 'Mill Gym, the far half'],
+    },
+  ],
   doors: [
-    { id: 'south', name: 'south door', wall: 0, atM: 1, widthM: 1.6, clearM: 1.6 },
-    { id: 'north', name: 'north door', wall: 2, atM: 3.2, widthM: 1.6, clearM: 1.6 },
+    { id: 'south', name: 'south door', wall: 0, atM: 1, widthM: 1.6, clearM: 1.6, ...DOOR },
+    { id: 'north', name: 'north door', wall: 2, atM: 3.2, widthM: 1.6, clearM: 1.6, ...DOOR },
   ],
   fixed: [
-    { id: 'stage', name: 'stage lip', thing: 'stage', xM: 0, yM: 4.2, widthM: 1.1, depthM: 6.6, undersideM: 0 },
-    { id: 'bleacher', name: 'folded bleacher', thing: 'bleacher', xM: 9.4, yM: 0, widthM: 7.2, depthM: 0.8, undersideM: 0 },
-    { id: 'post', name: 'post', thing: 'post', xM: 19.4, yM: 7.3, widthM: 0.4, depthM: 0.4, undersideM: 0 },
-    { id: 'ring', name: 'wall ring', thing: 'wall ring', xM: 24.8, yM: 6.6, widthM: 1.2, depthM: 1.8, undersideM: 3.05 },
+    usualThing({ id: 'stage', name: 'stage lip', thing: 'stage', xM: 0, yM: 4.2, widthM: 1.1, depthM: 6.6, undersideM: 0 }),
+    {
+      ...usualThing({
+        id: 'bleacher',
+        name: 'folded bleacher',
+        thing: 'bleacher',
+        xM: 9.4,
+        yM: 0,
+        widthM: 7.2,
+        depthM: 0.8,
+        undersideM: 0,
+      }),
+      opens: { to: 'north', byM: 2.6, open: false },
+    },
+    usualThing({ id: 'post', name: 'post', thing: 'post', xM: 19.4, yM: 7.3, widthM: 0.4, depthM: 0.4, undersideM: 0 }),
+    usualThing({ id: 'ring', name: 'wall ring', thing: 'wall ring', xM: 24.8, yM: 6.6, widthM: 1.2, depthM: 1.8, undersideM: 3.05 }),
   ],
   painted: [
     paintedSet('net-court', { id: 'long-net', colour: 'grey', xM: 4, yM: 3 }),
@@ -41,16 +65,17 @@ export const MILL_GYM: Room = Room.parse({
 
 /** The Upper Yard: 40 × 24 m of asphalt with a tree planter and two gates. */
 export const UPPER_YARD: Room = Room.parse({
-  ...head('room', 2),
+  ...head('room', 3),
   id: 'upper-yard',
   name: 'Upper Yard',
+  ...plainRoom(rectangleOutline(40, 24)),
   floorKind: 'asphalt',
-  outline: rectangleOutline(40, 24),
+  walls: ['bare', 'open side', 'open side', 'bare'],
   doors: [
-    { id: 'gate', name: 'school gate', wall: 0, atM: 18, widthM: 2.4, clearM: 2 },
-    { id: 'lane', name: 'lane gate', wall: 3, atM: 20, widthM: 2, clearM: 2 },
+    { id: 'gate', name: 'school gate', wall: 0, atM: 18, widthM: 2.4, clearM: 2, ...DOOR },
+    { id: 'lane', name: 'lane gate', wall: 3, atM: 20, widthM: 2, clearM: 2, ...DOOR },
   ],
-  fixed: [{ id: 'planter', name: 'tree planter', thing: 'planter', xM: 31, yM: 15.4, widthM: 2.4, depthM: 2.4, undersideM: 0 }],
+  fixed: [usualThing({ id: 'planter', name: 'tree planter', thing: 'planter', xM: 31, yM: 15.4, widthM: 2.4, depthM: 2.4, undersideM: 0 })],
   painted: [
     paintedSet('goal-court-36', { id: 'yard-court', colour: 'white', xM: 2, yM: 3 }),
     paintedSet('circle-9', { id: 'yard-circle', colour: 'yellow', xM: 15.5, yM: 7.5 }),
@@ -58,25 +83,26 @@ export const UPPER_YARD: Room = Room.parse({
 });
 /** The Old Dining Hall: an L, its kitchen corner walled off, one pillar, tables folded along the west wall. */
 export const OLD_DINING_HALL: Room = Room.parse({
-  ...head('room', 2),
+  ...head('room', 3),
   id: 'old-dining-hall',
   name: 'Old Dining Hall',
-  floorKind: 'sheet',
-  outline: [
+  ...plainRoom([
     { x: 0, y: 0 },
     { x: 18, y: 0 },
     { x: 18, y: 7.5 },
     { x: 10.5, y: 7.5 },
     { x: 10.5, y: 13 },
     { x: 0, y: 13 },
-  ],
+  ]),
+  floorKind: 'sheet',
+  walls: ['bare', 'glass', 'bare', 'bare', 'bare', 'bare'],
   doors: [
-    { id: 'hall', name: 'hall door', wall: 0, atM: 13, widthM: 1.8, clearM: 1.6 },
-    { id: 'court', name: 'courtyard door', wall: 4, atM: 2, widthM: 1.2, clearM: 1.2 },
+    { id: 'hall', name: 'hall door', wall: 0, atM: 13, widthM: 1.8, clearM: 1.6, ...DOOR },
+    { id: 'court', name: 'courtyard door', wall: 4, atM: 2, widthM: 1.2, clearM: 1.2, ...DOOR },
   ],
   fixed: [
-    { id: 'pillar', name: 'pillar', thing: 'post', xM: 8.6, yM: 6.2, widthM: 0.5, depthM: 0.5, undersideM: 0 },
-    { id: 'tables', name: 'folded tables', thing: 'other', xM: 0, yM: 3, widthM: 0.7, depthM: 6, undersideM: 0 },
+    usualThing({ id: 'pillar', name: 'pillar', thing: 'post', xM: 8.6, yM: 6.2, widthM: 0.5, depthM: 0.5, undersideM: 0 }),
+    usualThing({ id: 'tables', name: 'folded tables', thing: 'other', xM: 0, yM: 3, widthM: 0.7, depthM: 6, undersideM: 0 }),
   ],
   painted: [paintedSet('circle-3.6', { id: 'ring', colour: 'red', xM: 3.4, yM: 4.6 })],
 });

@@ -68,20 +68,23 @@ describe('everything as one file', () => {
   it('of an older version is brought up on its way in', async () => {
     const fresh = untouched;
     const { body: file } = await full.ask('GET', '/export?private=yes');
-    const rooms = file.rooms.map(
-      ({ painted: _, floorKind: __, fixed, ...room }: { painted: unknown; floorKind: unknown; fixed: object[] }) => ({
-        ...room,
-        version: 1,
-        fixed: fixed.map((thing) => Object.fromEntries(Object.entries(thing).filter(([key]) => key !== 'undersideM'))),
-      }),
-    );
+    const without = (record: object, keys: string[]) => Object.fromEntries(Object.entries(record).filter(([key]) => !keys.includes(key)));
+    const rooms = file.rooms.map((room: { doors: object[]; fixed: object[] }) => ({
+      ...without(room, ['painted', 'floorKind', 'walls', 'curtains']),
+      version: 1,
+      doors: room.doors.map((door) => without(door, ['swing', 'exit'])),
+      fixed: room.fixed.map((thing) => without(thing, ['undersideM', 'shape', 'heightM', 'opens'])),
+    }));
     expect(await fresh.ask('POST', '/import', { ...file, rooms })).toMatchObject({ status: 200, body: { classes: 6 } });
     const { body: taken } = await fresh.ask('GET', '/rooms');
     expect(taken.map((r: { version: number; painted: unknown[] }) => [r.version, r.painted])).toEqual([
-      [2, []],
-      [2, []],
-      [2, []],
+      [3, []],
+      [3, []],
+      [3, []],
     ]);
+    expect(taken[0].doors[0]).toMatchObject({ swing: 'inwards', exit: true });
+    const post = taken.flatMap((r: { fixed: { thing: string }[] }) => r.fixed).find((f: { thing: string }) => f.thing === 'post');
+    expect(post).toMatchObject({ shape: 'round', heightM: 4, opens: null });
   });
 
   it('has a published shape, the same as the one in docs', async () => {

@@ -1,18 +1,9 @@
+import { usualThing } from '../core/model/fixedThing.ts';
+import { plainRoom, rectangleOutline } from '../core/model/room.ts';
 import { DATE } from './testing.fixture.ts';
 
-const room = {
-  name: 'Hall',
-  outline: [
-    { x: 0, y: 0 },
-    { x: 12, y: 0 },
-    { x: 12, y: 9 },
-    { x: 0, y: 9 },
-  ],
-  doors: [],
-  fixed: [],
-  painted: [],
-  floorKind: 'wood',
-};
+const room = { name: 'Hall', ...plainRoom(rectangleOutline(12, 9)) };
+const door = { id: 'd', name: 'd', wall: 0, atM: 1, widthM: 1, clearM: 1, swing: 'inwards', exit: true };
 const gear = { name: 'Rings', gearKind: 'hoop', count: 4 };
 const mills = `mills-${DATE}`;
 const edit = (e: unknown, more: object = {}) => ({ id: 'e-bad', revision: 0, name: 'a change', edit: e, ...more });
@@ -114,29 +105,26 @@ export const MALFORMED: [string, string, string, unknown, number, string][] = [
     400,
     'outline',
   ],
-  [
-    'door beyond its wall',
-    'POST',
-    '/rooms',
-    { ...room, doors: [{ id: 'd', name: 'd', wall: 0, atM: 11.5, widthM: 1, clearM: 1 }] },
-    400,
-    'doors.0.atM',
-  ],
-  [
-    'door of negative width',
-    'POST',
-    '/rooms',
-    { ...room, doors: [{ id: 'd', name: 'd', wall: 0, atM: 1, widthM: -1, clearM: 1 }] },
-    400,
-    'doors.0.widthM',
-  ],
+  ['door beyond its wall', 'POST', '/rooms', { ...room, doors: [{ ...door, atM: 11.5 }] }, 400, 'doors.0.atM'],
+  ['door of negative width', 'POST', '/rooms', { ...room, doors: [{ ...door, widthM: -1 }] }, 400, 'doors.0.widthM'],
   [
     'post outside',
     'POST',
     '/rooms',
-    { ...room, fixed: [{ id: 'f', name: 'f', thing: 'post', xM: 12, yM: 1, widthM: 1, depthM: 1, undersideM: 0 }] },
+    { ...room, fixed: [usualThing({ id: 'f', name: 'f', thing: 'post', xM: 12, yM: 1, widthM: 1, depthM: 1, undersideM: 0 })] },
     400,
     'fixed.0.xM',
+  ],
+  ['walls that are not as many as corners', 'POST', '/rooms', { ...room, walls: ['bare'] }, 400, 'walls'],
+  ['wall of straw', 'POST', '/rooms', { ...room, walls: ['straw', 'bare', 'bare', 'bare'] }, 400, 'walls.0'],
+  ['door that swings up', 'POST', '/rooms', { ...room, doors: [{ ...door, swing: 'up' }] }, 400, 'doors.0.swing'],
+  [
+    'curtain that ends in the air',
+    'POST',
+    '/rooms',
+    { ...room, curtains: [{ id: 'c', name: 'c', a: { x: 4, y: 0 }, b: { x: 4, y: 5 }, parts: ['a', 'b'] }] },
+    400,
+    'curtains.0.a',
   ],
   ['room still in use', 'DELETE', '/rooms/mill-gym', undefined, 409, 'id'],
   ['gear in halves', 'POST', '/gear', { ...gear, count: 2.5 }, 400, 'count'],

@@ -1,9 +1,10 @@
 import type { Placement } from '../geometry/packUnits.ts';
 import { distance, distanceToSegment, edgesOf, type Point } from '../geometry/point.ts';
 import type { Finding } from '../model/finding.ts';
+import { fixedZone, standing } from '../model/fixedThing.ts';
 import { paintedLines } from '../model/painted.ts';
 import type { Piece } from '../model/piece.ts';
-import { fixedZone, type Room, standing } from '../model/room.ts';
+import { type Room, softWalls } from '../model/room.ts';
 import { cornersOf, type SetOutStep, setOut } from './setOut.ts';
 
 /** How fast one person tapes, lays and walks; editable, house figures. */
@@ -100,7 +101,11 @@ export function setOutList(
   rates: SetOutRates = SET_OUT_RATES,
 ): SetOutList {
   const units = pieces.map(tapedRect);
-  const { steps, findings } = setOut({ outline: room.outline, keepOut: standing(room).map(fixedZone) }, units, { tapeM });
+  const { steps, findings } = setOut(
+    { outline: room.outline, keepOut: standing(room).map(fixedZone), blockedWalls: softWalls(room) },
+    units,
+    { tapeM },
+  );
   const numbers = new Map(steps.map((s, i) => [`${s.mark.unit}${s.mark.corner}`, i + 1]));
   const marks = steps.map(
     (step, i): SetOutMark => ({

@@ -1,8 +1,10 @@
 import { tapeLines } from '../arrange/setOutList.ts';
 import { boundsOf, byWall, type Point, type Rect } from '../geometry/point.ts';
+import { clearDepth, doorZone } from '../model/door.ts';
+import { fixedZone } from '../model/fixedThing.ts';
 import { paintedPaths } from '../model/painted.ts';
 import type { Piece } from '../model/piece.ts';
-import { doorZone, fixedZone, type Room } from '../model/room.ts';
+import type { Room } from '../model/room.ts';
 
 /** The layers of an exported floor, in drawing order. */
 export const LAYERS = ['room', 'doors', 'fixed', 'painted', 'tape', 'marks', 'names'] as const;
@@ -35,7 +37,7 @@ const MARK_M = 0.12;
 export function floorDrawing(room: Room, pieces: readonly Piece[], marks: readonly { number: number; at: Point }[]): FloorDrawing {
   const doors = room.doors.map((door): DrawnPath => {
     const at = byWall(room.outline, door.wall);
-    const closed = door.clearM > 0;
+    const closed = clearDepth(door) > 0;
     return { layer: 'doors', points: closed ? doorZone(room, door) : [at(door.atM, 0), at(door.atM + door.widthM, 0)], closed };
   });
   const cross = (p: Point): DrawnPath[] =>

@@ -4,7 +4,7 @@ import { formatOf } from '../formats/registry.ts';
 import { applyEdit, type Edit } from '../model/edit.ts';
 import { findingKey } from '../model/finding.ts';
 import { head } from '../model/record.ts';
-import { Room, rectangleOutline } from '../model/room.ts';
+import { plainRoom, Room, rectangleOutline } from '../model/room.ts';
 import { fit } from './fit.ts';
 import type { FitInput } from './fitted.ts';
 
@@ -53,14 +53,10 @@ describe('an advance court lesson', () => {
 
   it('says which courts have no floor, and what size would', () => {
     const room = Room.parse({
-      ...head('room', 2),
+      ...head('room', 3),
       id: 'small',
       name: 'Small',
-      outline: rectangleOutline(14, 12),
-      doors: [],
-      fixed: [],
-      painted: [],
-      floorKind: 'wood',
+      ...plainRoom(rectangleOutline(14, 12)),
     });
     expectMended(bridges({ groups: 7 }, { room }), 'court-does-not-fit');
     expect(game(bridges({ groups: 7 }, { room })).unplaced.length).toBeGreaterThan(0);

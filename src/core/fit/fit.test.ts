@@ -4,7 +4,7 @@ import { classOf, demoAttendance, demoDesk, lessonWith, period } from '../../con
 import { applyEdit, type Edit } from '../model/edit.ts';
 import { findingKey } from '../model/finding.ts';
 import { head } from '../model/record.ts';
-import { Room, rectangleOutline } from '../model/room.ts';
+import { plainRoom, Room, rectangleOutline } from '../model/room.ts';
 import { Wish } from '../model/student.ts';
 import { findingWords, fixWords } from '../words/en.ts';
 import { fit, fitUnweighed, openFindings } from './fit.ts';
@@ -100,14 +100,10 @@ describe('fit, the checks', () => {
 
   it('a unit that does not fit on the floor', () => {
     const small = Room.parse({
-      ...head('room', 2),
+      ...head('room', 3),
       id: 'small',
       name: 'Small',
-      outline: rectangleOutline(15, 11),
-      doors: [],
-      fixed: [],
-      painted: [],
-      floorKind: 'wood',
+      ...plainRoom(rectangleOutline(15, 11)),
     });
     const input = demoDesk({ room: small, lesson: lessonWith('nine-mills') });
     const { data } = expectMended(input, 'unit-does-not-fit');

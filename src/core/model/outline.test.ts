@@ -1,10 +1,22 @@
 import { describe, expect, it } from 'vitest';
-import { areaOf, crossingEdges, edgesOf } from '../geometry/point.ts';
+import { areaOf, crossingEdges, distanceToSegment, edgesOf } from '../geometry/point.ts';
+import { type Door, doorZone } from './door.ts';
 import { addCorner, asRectangle, cutCorner, isRectangle, moveCorner, removeCorner } from './outline.ts';
-import { type Door, doorZone, rectangleOutline } from './room.ts';
+import { rectangleOutline, type WallKind } from './room.ts';
 
-const door = (wall: number, atM: number, id = 'd'): Door => ({ id, name: id, wall, atM, widthM: 2, clearM: 1 });
-const hall = { outline: rectangleOutline(20, 12), doors: [door(0, 15), door(1, 1, 'e'), door(3, 8, 'w')] };
+const door = (wall: number, atM: number, id = 'd'): Door => ({
+  id,
+  name: id,
+  wall,
+  atM,
+  widthM: 2,
+  clearM: 1,
+  swing: 'outwards',
+  exit: true,
+});
+/** Every wall of its own kind: the test sees which wall is which. */
+const walls: WallKind[] = ['padded', 'glass', 'bare', 'open side'];
+const hall = { outline: rectangleOutline(20, 12), walls, doors: [door(0, 15), door(1, 1, 'e'), door(3, 8, 'w')] };
 
 /** Where a door's middle stands in the room. */
 const middle = (shape: { outline: { x: number; y: number }[]; doors: Door[] }, id: string) => {
@@ -25,6 +37,7 @@ describe('an outline', () => {
       const more = addCorner(hall, corner);
       expect(more.outline).toHaveLength(5);
       expect(areaOf(more.outline)).toBeCloseTo(240, 9);
+      expect(more.walls).toEqual(walls.toSpliced(corner, 0, walls[corner]));
       for (const { id } of hall.doors) {
         expect(middle(more, id).x, `${id} after ${corner}`).toBeCloseTo(middle(hall, id).x, 6);
         expect(middle(more, id).y, `${id} after ${corner}`).toBeCloseTo(middle(hall, id).y, 6);
@@ -36,9 +49,12 @@ describe('an outline', () => {
     for (let corner = 0; corner < 4; corner++) {
       const back = removeCorner(addCorner(hall, corner), corner + 1);
       expect(back.outline).toEqual(hall.outline);
+      expect(back.walls).toEqual(walls);
       for (const d of back.doors) expect(d.wall).toBe(hall.doors.find((x) => x.id === d.id)!.wall);
     }
-    expect(() => removeCorner({ outline: hall.outline.slice(0, 3), doors: [] }, 1)).toThrowError('three corners are the least');
+    expect(() => removeCorner({ outline: hall.outline.slice(0, 3), walls: walls.slice(0, 3), doors: [] }, 1)).toThrowError(
+      'three corners are the least',
+    );
   });
 
   it('is cut to an L at any corner: its area less the cut, no wall crossing, doors not on the cut where they stood', () => {
@@ -47,9 +63,15 @@ describe('an outline', () => {
       expect(cut.outline).toHaveLength(6);
       expect(areaOf(cut.outline)).toBeCloseTo(240 - 12, 6);
       expect(crossingEdges(cut.outline)).toBeUndefined();
-      const walls = edgesOf(cut.outline);
+      expect(cut.walls.filter((kind) => kind !== 'bare')).toHaveLength(3);
+      edgesOf(cut.outline).forEach(([a], wall) => {
+        // A wall of its own kind still begins on the line of the wall that it was.
+        const was = walls.indexOf(cut.walls[wall]);
+        if (cut.walls[wall] !== 'bare') expect(distanceToSegment(a, edgesOf(hall.outline)[was])).toBeCloseTo(0, 6);
+      });
+      const walls2 = edgesOf(cut.outline);
       for (const d of cut.doors) {
-        const [a, b] = walls[d.wall];
+        const [a, b] = walls2[d.wall];
         expect(d.atM + d.widthM).toBeLessThanOrEqual(Math.hypot(b.x - a.x, b.y - a.y) + 1e-6);
       }
     }
@@ -69,8 +91,8 @@ describe('an outline', () => {
   it('moves doors with a wall that grows shorter, narrows them, and drops one that has no room left', () => {
     const small = asRectangle(hall, 9, 12);
     expect(small.doors.find((d) => d.id === 'd')).toMatchObject({ atM: 7, widthM: 2 });
-    const tiny = moveCorner({ outline: rectangleOutline(20, 3), doors: [door(1, 0.5)] }, 2, { x: 20, y: 1 });
+    const tiny = moveCorner({ outline: rectangleOutline(20, 3), walls, doors: [door(1, 0.5)] }, 2, { x: 20, y: 1 });
     expect(tiny.doors[0]).toMatchObject({ atM: 0, widthM: 1 });
-    expect(moveCorner({ outline: rectangleOutline(20, 3), doors: [door(1, 0.5)] }, 2, { x: 20, y: 0.3 }).doors).toEqual([]);
+    expect(moveCorner({ outline: rectangleOutline(20, 3), walls, doors: [door(1, 0.5)] }, 2, { x: 20, y: 0.3 }).doors).toEqual([]);
   });
 });

@@ -1,5 +1,6 @@
 import { boundsOf, distance, edgesOf, millimetres, type Point } from '../geometry/point.ts';
-import { type Door, type Room, rectangleOutline } from './room.ts';
+import type { Door } from './door.ts';
+import { type Room, rectangleOutline, type WallKind } from './room.ts';
 
 /** Why a drawing gives no outline; `at`: where, in the drawing's own units or as a wall's number. */
 export type OutlineProblem =
@@ -12,7 +13,7 @@ export type OutlineProblem =
   | { code: 'too-many-corners'; at: string }
   | { code: 'wrong-scale'; at: string };
 
-type Shape = Pick<Room, 'outline' | 'doors'>;
+type Shape = Pick<Room, 'outline' | 'doors' | 'walls'>;
 
 /** Doors that no longer fit their wall, moved and narrowed to it; a wall shorter than the narrowest door loses its door. */
 function fitted(outline: readonly Point[], doors: readonly Door[]): Door[] {
@@ -34,8 +35,9 @@ export function isRectangle(outline: readonly Point[]): boolean {
 }
 
 /** Another outline, doors fitted to it where their walls are still there. */
-export const withOutline = ({ doors }: Shape, outline: Point[]): Shape => ({
+export const withOutline = ({ doors, walls }: Shape, outline: Point[]): Shape => ({
   outline,
+  walls: outline.map((_, i) => walls[i] ?? 'bare'),
   doors: fitted(
     outline,
     doors.filter((d) => d.wall < outline.length),
@@ -48,13 +50,13 @@ export function asRectangle(shape: Shape, widthM: number, depthM: number): Shape
 }
 
 /** One corner moved. */
-export function moveCorner({ outline, doors }: Shape, corner: number, to: Point): Shape {
+export function moveCorner({ outline, doors, walls }: Shape, corner: number, to: Point): Shape {
   const moved = outline.map((p, i) => (i === corner ? { x: millimetres(to.x), y: millimetres(to.y) } : p));
-  return { outline: moved, doors: fitted(moved, doors) };
+  return { outline: moved, walls, doors: fitted(moved, doors) };
 }
 
 /** A corner more, in the middle of the wall that begins at `corner`; doors of that wall stay on its first half where they stood there. */
-export function addCorner({ outline, doors }: Shape, corner: number): Shape {
+export function addCorner({ outline, doors, walls }: Shape, corner: number): Shape {
   const [a, b] = edgesOf(outline)[corner];
   const middle = { x: millimetres((a.x + b.x) / 2), y: millimetres((a.y + b.y) / 2) };
   const half = distance(a, middle);
@@ -64,11 +66,11 @@ export function addCorner({ outline, doors }: Shape, corner: number): Shape {
     if (door.wall < corner || door.atM + door.widthM / 2 < half) return door;
     return { ...door, wall: corner + 1, atM: Math.max(0, door.atM - half) };
   });
-  return { outline: more, doors: fitted(more, placed) };
+  return { outline: more, walls: walls.toSpliced(corner, 0, walls[corner]), doors: fitted(more, placed) };
 }
 
 /** A corner less: the walls on both sides become one. RangeError where only three are left. */
-export function removeCorner({ outline, doors }: Shape, corner: number): Shape {
+export function removeCorner({ outline, doors, walls }: Shape, corner: number): Shape {
   if (outline.length <= 3) throw new RangeError('invalid outline: three corners are the least');
   const less = outline.filter((_, i) => i !== corner);
   const last = outline.length - 1;
@@ -76,11 +78,11 @@ export function removeCorner({ outline, doors }: Shape, corner: number): Shape {
     if (corner === 0) return { ...door, wall: door.wall === 0 ? less.length - 1 : door.wall === last ? less.length - 1 : door.wall - 1 };
     return { ...door, wall: door.wall >= corner ? door.wall - 1 : door.wall };
   });
-  return { outline: less, doors: fitted(less, placed) };
+  return { outline: less, walls: walls.toSpliced(corner, 1), doors: fitted(less, placed) };
 }
 
 /** A corner cut out as a rectangle along its two walls: an L out of a rectangle. Undefined where the walls are shorter than that. */
-export function cutCorner({ outline, doors }: Shape, corner: number, alongBefore: number, alongAfter: number): Shape | undefined {
+export function cutCorner({ outline, doors, walls }: Shape, corner: number, alongBefore: number, alongAfter: number): Shape | undefined {
   const n = outline.length;
   const p = outline[corner];
   const toward = (q: Point, by: number) => {
@@ -102,5 +104,6 @@ export function cutCorner({ outline, doors }: Shape, corner: number, alongBefore
     if (door.wall < corner) return door;
     return { ...door, wall: door.wall + 2, atM: door.wall === corner ? door.atM - alongAfter : door.atM };
   });
-  return { outline: cut, doors: fitted(cut, placed) };
+  const bare: WallKind[] = ['bare', 'bare'];
+  return { outline: cut, walls: corner === 0 ? [...walls, ...bare] : walls.toSpliced(corner, 0, ...bare), doors: fitted(cut, placed) };
 }

@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { BANDS, bandOf, GRADES } from './band.ts';
+import { doorZone } from './door.ts';
+import { usualThing } from './fixedThing.ts';
 import { clockSeconds, Period } from './period.ts';
 import { head, UPGRADES, upgrade } from './record.ts';
-import { doorZone, Room, rectangleOutline, roomArea } from './room.ts';
+import { plainRoom, Room, rectangleOutline, roomArea } from './room.ts';
 
 describe('upgrade', () => {
   const ladder = {
@@ -38,24 +40,20 @@ describe('facts', () => {
 
   const room = (change: object) =>
     Room.safeParse({
-      ...head('room', 2),
+      ...head('room', 3),
       id: 'r',
       name: 'R',
-      outline: rectangleOutline(26, 15),
-      doors: [],
-      fixed: [],
-      painted: [],
-      floorKind: 'wood',
+      ...plainRoom(rectangleOutline(26, 15)),
       ...change,
     });
-  const door = { id: 'd', name: 'door', wall: 1, atM: 3, widthM: 2, clearM: 1.5 };
+  const door = { id: 'd', name: 'door', wall: 1, atM: 3, widthM: 2, clearM: 1.5, swing: 'inwards' as const, exit: true };
   it('doors lie on their wall, things in the room', () => {
     expect(room({ doors: [door] }).success).toBe(true);
     expect(room({ doors: [{ ...door, atM: 14 }] }).error?.issues[0].path).toEqual(['doors', 0, 'atM']);
     expect(room({ doors: [{ ...door, wall: 4 }] }).error?.issues[0].path).toEqual(['doors', 0, 'wall']);
     expect(
-      room({ fixed: [{ id: 'f', name: 'f', thing: 'post', xM: 25.9, yM: 3, widthM: 0.4, depthM: 0.4, undersideM: 0 }] }).error?.issues[0]
-        .path,
+      room({ fixed: [usualThing({ id: 'f', name: 'f', thing: 'post', xM: 25.9, yM: 3, widthM: 0.4, depthM: 0.4, undersideM: 0 })] }).error
+        ?.issues[0].path,
     ).toEqual(['fixed', 0, 'xM']);
   });
   it('the floor before a door is kept clear inside the room, on every wall', () => {
@@ -71,7 +69,7 @@ describe('facts', () => {
     expect(doorZone({ outline: rectangleOutline(26, 15) }, door)[2]).toEqual({ x: 24.5, y: 5 });
   });
   it('what hangs high keeps no floor from anybody, what hangs low does', () => {
-    const thing = { id: 'f', name: 'f', thing: 'beam', xM: 3, yM: 3, widthM: 2, depthM: 1, undersideM: 3.05 };
+    const thing = usualThing({ id: 'f', name: 'f', thing: 'beam', xM: 3, yM: 3, widthM: 2, depthM: 1, undersideM: 3.05 });
     const taken = (undersideM: number) => roomArea(room({ fixed: [{ ...thing, undersideM }] }).data!, 0).keepOut!.length;
     expect([taken(0), taken(2), taken(2.2), taken(3.05)]).toEqual([1, 1, 0, 0]);
     expect(room({ fixed: [{ ...thing, undersideM: -1 }] }).error?.issues[0].path).toEqual(['fixed', 0, 'undersideM']);

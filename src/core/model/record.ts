@@ -33,8 +33,25 @@ const roomWithPaint = (old: Record<string, unknown>) => ({
   painted: [],
 });
 
+/** Room 2 → 3: walls' kinds, doors' swing, shapes and heights of things, curtains; older rooms told of none: bare walls, doors that swing in and lead out. */
+function roomWithWalls(old: Record<string, unknown>): Record<string, unknown> {
+  const heights: Record<string, number> = { post: 4, stage: 1, bleacher: 2.5, tree: 5, planter: 0.6, beam: 3.5, 'wall ring': 3.6 };
+  return {
+    ...old,
+    walls: (old.outline as object[]).map(() => 'bare'),
+    doors: (old.doors as object[]).map((door) => ({ ...door, swing: 'inwards', exit: true })),
+    fixed: (old.fixed as { thing: string }[]).map((thing) => ({
+      ...thing,
+      shape: thing.thing === 'post' || thing.thing === 'tree' ? 'round' : 'rectangle',
+      heightM: heights[thing.thing] ?? 1,
+      opens: null,
+    })),
+    curtains: [],
+  };
+}
+
 /** Upgrades by kind: UPGRADES[kind][v] turns version v into v + 1. Pure, upward only; a test proves that each one runs. */
-export const UPGRADES: Record<string, Record<number, Upgrade>> = { run: { 1: runWithPlays }, room: { 1: roomWithPaint } };
+export const UPGRADES: Record<string, Record<number, Upgrade>> = { run: { 1: runWithPlays }, room: { 1: roomWithPaint, 2: roomWithWalls } };
 
 /** The newest version of a kind of record: one above its last upgrade. */
 export const newestOf = (kind: string): number => Object.keys(UPGRADES[kind] ?? {}).length + 1;

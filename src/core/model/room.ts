@@ -1,40 +1,18 @@
 import { z } from 'zod';
 import type { Area } from '../geometry/area.ts';
-import { areaOf, boundsOf, byWall, crossingEdges, edgesOf, type Point, type Polygon, rectPolygon } from '../geometry/point.ts';
+import { areaOf, boundsOf, crossingEdges, edgesOf, type Point, rectPolygon } from '../geometry/point.ts';
+import { Curtain, parted } from './curtain.ts';
+import { clearDepth, Door, doorZone } from './door.ts';
+import { FixedThing, fixedZone, standing } from './fixedThing.ts';
 import { RoomId } from './ids.ts';
 import { PaintedSet, paintedPaths } from './painted.ts';
 import { recordOf } from './record.ts';
 import { line, metres } from './text.ts';
 
-export const Door = z.object({
-  id: z.string().min(1).max(64),
-  name: line(40),
-  /** Wall i runs from outline[i] to outline[i + 1]. */
-  wall: z.number().int().min(0).max(63),
-  /** From the wall's start to the door's near edge. */
-  atM: metres(0, 100),
-  widthM: metres(0.5, 10),
-  /** How deep in front of the door is kept clear. */
-  clearM: metres(0, 10),
-});
-export type Door = z.infer<typeof Door>;
-
-export const FIXED_KINDS = ['post', 'stage', 'bleacher', 'tree', 'planter', 'beam', 'wall ring', 'other'] as const;
 export const FLOOR_KINDS = ['wood', 'sheet', 'carpet', 'asphalt', 'grass'] as const;
-/** What hangs at this height or above is walked under: it keeps no floor from anybody. Metres; local rules decide. */
-export const OVERHEAD_M = 2.2;
-export const FixedThing = z.object({
-  id: z.string().min(1).max(64),
-  name: line(40),
-  thing: z.enum(FIXED_KINDS, { message: 'choice' }),
-  xM: metres(0, 100),
-  yM: metres(0, 100),
-  widthM: metres(0.05, 100),
-  depthM: metres(0.05, 100),
-  /** Height of its underside: 0 where it stands on the floor. */
-  undersideM: metres(0, 20),
-});
-export type FixedThing = z.infer<typeof FixedThing>;
+/** What a wall is: padded and bare ones are run into, glass is not thrown at, an open side has no wall, a curtain gives way. */
+export const WALL_KINDS = ['bare', 'padded', 'glass', 'open side', 'curtain'] as const;
+export type WallKind = (typeof WALL_KINDS)[number];
 
 const corner = z.object({ x: metres(0, 100), y: metres(0, 100) });
 
@@ -44,15 +22,21 @@ const corner = z.object({ x: metres(0, 100), y: metres(0, 100) });
  */
 export const Room = z
   .object({
-    ...recordOf('room', 2),
+    ...recordOf('room', 3),
     id: RoomId,
     name: line(40),
     floorKind: z.enum(FLOOR_KINDS, { message: 'choice' }),
     outline: z.array(corner).min(3).max(64),
+    /** One for each wall: wall i runs from outline[i] to outline[i + 1]. */
+    walls: z.array(z.enum(WALL_KINDS, { message: 'choice' })).max(64),
     doors: z.array(Door).max(12),
     fixed: z.array(FixedThing).max(40),
     /** Lines on the floor that are there already. */
     painted: z.array(PaintedSet).max(20, { message: 'too-many' }),
+    /** Where the room can be parted in two. */
+    curtains: z.array(Curtain).max(4, { message: 'too-many' }),
+    /** The room of which this is a part, by one of its curtains. */
+    partOf: RoomId.optional(),
   })
   .superRefine((room, ctx) => {
     const size = boundsOf(room.outline);
@@ -62,6 +46,10 @@ export const Room = z
     const crossing = crossingEdges(room.outline);
     if (crossing) ctx.addIssue({ code: 'custom', path: ['outline', crossing[1]], message: 'crosses' });
     else if (areaOf(room.outline) < 9) ctx.addIssue({ code: 'custom', path: ['outline'], message: 'too-small' });
+    if (room.walls.length !== room.outline.length) ctx.addIssue({ code: 'custom', path: ['walls'], message: 'choice' });
+    room.curtains.forEach((curtain, i) => {
+      if (!crossing && !parted(room.outline, curtain)) ctx.addIssue({ code: 'custom', path: ['curtains', i, 'a'], message: 'not-across' });
+    });
     room.doors.forEach((door, i) => {
       const wall = walls[door.wall];
       if (!wall) ctx.addIssue({ code: 'custom', path: ['doors', i, 'wall'], message: 'choice' });
@@ -89,23 +77,23 @@ export function rectangleOutline(widthM: number, depthM: number): Point[] {
   return rectPolygon({ x: 0, y: 0, width: widthM, depth: depthM });
 }
 
-/** The floor in front of a door that stays free: as wide as the door, clearM deep. */
-export function doorZone(room: Pick<Room, 'outline'>, door: Door): Polygon {
-  const point = byWall(room.outline, door.wall);
-  const deep = Math.max(door.clearM, 0.05);
-  return [point(door.atM, 0), point(door.atM + door.widthM, 0), point(door.atM + door.widthM, deep), point(door.atM, deep)];
-}
+/** What a room of this outline is until it is told otherwise: wood, bare walls, nothing in it. */
+export const plainRoom = (outline: Point[]) => ({
+  floorKind: 'wood' as const,
+  outline,
+  walls: outline.map((): WallKind => 'bare'),
+  doors: [],
+  fixed: [],
+  painted: [],
+  curtains: [],
+});
 
-/** The four corners of a fixed thing. */
-export function fixedZone(thing: FixedThing): Polygon {
-  return rectPolygon({ x: thing.xM, y: thing.yM, width: thing.widthM, depth: thing.depthM });
-}
-
-/** The things that take floor: what hangs overhead is left out. */
-export const standing = (room: Pick<Room, 'fixed'>): FixedThing[] => room.fixed.filter((f) => f.undersideM < OVERHEAD_M);
+/** Walls that a tape cannot be held to: open sides and curtains. */
+export const softWalls = (room: Pick<Room, 'walls'>): number[] =>
+  room.walls.flatMap((kind, i) => (kind === 'open side' || kind === 'curtain' ? [i] : []));
 
 /** The room as a floor to arrange on, everything that must stay free as keepOut. */
 export function roomArea(room: Room, wallClearance: number): Area {
-  const keepOut = [...room.doors.filter((d) => d.clearM > 0).map((d) => doorZone(room, d)), ...standing(room).map(fixedZone)];
+  const keepOut = [...room.doors.filter((d) => clearDepth(d) > 0).map((d) => doorZone(room, d)), ...standing(room).map(fixedZone)];
   return { outline: room.outline, keepOut, wallClearance };
 }

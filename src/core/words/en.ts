@@ -185,6 +185,7 @@ export const INPUT_WORDS: Record<string, string> = {
   'one-word': 'has one word only: given and family name are needed',
   'no-rows': 'has no rows',
   'outside-wall': 'reaches beyond the end of its wall',
+  'not-across': 'does not reach from wall to wall through the room',
   crosses: 'crosses another wall',
   'outside-room': 'reaches beyond the room',
   'not-empty': 'is not empty',

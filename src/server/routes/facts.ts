@@ -4,13 +4,18 @@ import { PAINTED_KINDS } from '../../content/paintedSets.ts';
 import { Gear } from '../../core/model/gear.ts';
 import { HOME_SCHOOL } from '../../core/model/ids.ts';
 import { head } from '../../core/model/record.ts';
-import { Room } from '../../core/model/room.ts';
+import { plainRoom, Room } from '../../core/model/room.ts';
 import { School } from '../../core/model/school.ts';
 import type { Database } from '../database.ts';
 import { Problem, readInput } from '../problem.ts';
 import { gameRecords, gearRecords, periodRecords, roomRecords, schoolRecords } from '../repositories/index.ts';
 import { periods } from '../tables.ts';
 import { bodyOf, idParam, newId, route } from './route.ts';
+
+/** What a new room is where its body does not say: a plain one of that outline. */
+function plainFor({ outline }: Record<string, unknown>) {
+  return Array.isArray(outline) ? plainRoom(outline) : {};
+}
 
 /** The school, its rooms, its cupboard, its games. */
 export function factRoutes(db: Database): Router {
@@ -21,7 +26,7 @@ export function factRoutes(db: Database): Router {
   route(router, 'get', '/rooms', () => roomRecords.list(db));
   route(router, 'get', '/rooms/:id', (req) => roomRecords.get(db, idParam(req)));
   route(router, 'post', '/rooms', (req) =>
-    roomRecords.add(db, readInput(Room, { floorKind: 'wood', painted: [], ...bodyOf(req), ...head('room', 2), id: newId('r') })),
+    roomRecords.add(db, readInput(Room, { ...plainFor(bodyOf(req)), ...bodyOf(req), ...head('room', 3), id: newId('r') })),
   );
   route(router, 'put', '/rooms/:id', async (req) => {
     const id = idParam(req);

@@ -1,11 +1,13 @@
 import { nearestClear } from '../../arrange/nearestClear.ts';
 import { gapBetween, type Trouble, validateLayout } from '../../arrange/validate.ts';
 import { HOUSE_LIMITS } from '../../model/band.ts';
+import { clearDepth } from '../../model/door.ts';
 import type { Edit } from '../../model/edit.ts';
 import type { FixIdea, Noticed } from '../../model/finding.ts';
+import { standing } from '../../model/fixedThing.ts';
 import type { BlockId } from '../../model/ids.ts';
 import type { Piece } from '../../model/piece.ts';
-import { roomArea, standing } from '../../model/room.ts';
+import { roomArea } from '../../model/room.ts';
 import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
 
 const place = (block: FittedBlock, piece: Piece, at: { x: number; y: number } | null): Edit => ({
@@ -18,7 +20,7 @@ const place = (block: FittedBlock, piece: Piece, at: { x: number; y: number } | 
 /** What stands at a keepOut index, in the order of roomArea: doors with a clear zone first, then fixed things. */
 function obstacle(input: FitInput, index: number): { what: string; name: string } {
   if (index < 0) return { what: 'wall', name: '' };
-  const doors = input.room.doors.filter((d) => d.clearM > 0);
+  const doors = input.room.doors.filter((d) => clearDepth(d) > 0);
   if (index < doors.length) return { what: 'door', name: doors[index].name };
   const thing = standing(input.room)[index - doors.length];
   return { what: thing.thing, name: thing.name };

@@ -1,6 +1,9 @@
 import type { FittedLesson } from '../../../core/fit/fitted.ts';
+import { rectPolygon } from '../../../core/geometry/point.ts';
+import { clearDepth, doorZone } from '../../../core/model/door.ts';
 import type { Finding } from '../../../core/model/finding.ts';
-import { doorZone, type Room, standing } from '../../../core/model/room.ts';
+import { standing, standsOn } from '../../../core/model/fixedThing.ts';
+import type { Room } from '../../../core/model/room.ts';
 import type { FloorRing } from '../../floor/Floor.tsx';
 
 /** Where a finding is on the floor: between the piece and what it is too near to, else on the piece; nothing where it is not about a place. */
@@ -10,13 +13,10 @@ function placeOf(finding: Finding, fitted: FittedLesson, room: Room): { x: numbe
   if (!piece) return null;
   const other = block?.game?.pieces.find((p) => p.id === finding.at.other);
   const things = [
-    ...room.doors.filter((d) => d.clearM > 0).map((d) => ({ name: d.name, corners: doorZone(room, d) })),
+    ...room.doors.filter((d) => clearDepth(d) > 0).map((d) => ({ name: d.name, corners: doorZone(room, d) })),
     ...standing(room).map((f) => ({
       name: f.name,
-      corners: [
-        { x: f.xM, y: f.yM },
-        { x: f.xM + f.widthM, y: f.yM + f.depthM },
-      ],
+      corners: [rectPolygon(standsOn(f))[0], rectPolygon(standsOn(f))[2]],
     })),
   ];
   const near = things.find((t) => t.name !== '' && t.name === finding.data.name);

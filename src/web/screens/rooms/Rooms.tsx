@@ -1,21 +1,26 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Ruler } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { boundsOf } from '../../../core/geometry/point.ts';
+import { counted } from '../../../core/formats/speak.ts';
+import { boundsOf, type Point } from '../../../core/geometry/point.ts';
 import { moveCorner } from '../../../core/model/outline.ts';
 import { FLOOR_KINDS, type Room, rectangleOutline } from '../../../core/model/room.ts';
 import { call, problemWords } from '../../api.ts';
 import { RoomFloor } from '../../floor/RoomFloor.tsx';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
+import { FileButtons } from '../../parts/FileButtons.tsx';
 import { NameDialog } from '../../parts/NameDialog.tsx';
 import { Problem } from '../../parts/Problem.tsx';
 import { ShelfList } from '../../parts/ShelfList.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { useUnits } from '../../parts/units.ts';
+import { CurtainRows } from './CurtainRows.tsx';
+import { FixedRows } from './FixedRows.tsx';
 import { OutlineRows } from './OutlineRows.tsx';
 import { PaintedRows } from './PaintedRows.tsx';
-import { DoorRows, FixedRows, type SaveRoom, useTry } from './RoomParts.tsx';
+import { DoorRows, type SaveRoom, useTry, WallRows } from './RoomParts.tsx';
 
 /** Rooms as paint, to scale: measures, doors with what is kept clear, posts and stages. */
 export function Rooms() {
@@ -41,7 +46,7 @@ export function Rooms() {
             id: r.id,
             to: `/rooms/${r.id}`,
             name: r.name,
-            more: `${units.say(boundsOf(r.outline).width)} × ${units.say(boundsOf(r.outline).depth)} · ${r.doors.length} doors`,
+            more: `${units.say(boundsOf(r.outline).width)} × ${units.say(boundsOf(r.outline).depth)} · ${counted(r.doors.length, 'door')}`,
           }))}
           action="Add a room"
           onAdd={() => setAdding(true)}
@@ -76,6 +81,14 @@ export function Rooms() {
   );
 }
 
+/** A tape laid along the middle of the room: its ends are then dragged to what is to be measured. */
+function acrossMiddle(room: Room): [Point, Point] {
+  const box = boundsOf(room.outline);
+  const y = Math.round((box.y + box.depth / 2) * 10) / 10;
+  const at = (share: number) => ({ x: Math.round((box.x + box.width * share) * 10) / 10, y });
+  return [at(0.3), at(0.7)];
+}
+
 function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }) {
   const units = useUnits();
   const navigate = useNavigate();
@@ -86,16 +99,31 @@ function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }
   };
   const [outlineProblem, attempt] = useTry();
   const [corner, setCorner] = useState<number | null>(null);
+  const [tape, setTape] = useState<[Point, Point] | null>(null);
+  const open = async (made: Room) => {
+    await refresh();
+    navigate(`/rooms/${made.id}`);
+  };
   return (
     <main className="flex min-w-0 flex-1">
-      <div className="min-w-0 flex-1">
+      <div className="relative min-w-0 flex-1">
         <RoomFloor
           room={room}
           units={units}
           corner={corner}
           onCorner={setCorner}
           onMove={(i, to) => attempt(save((now) => moveCorner(now, i, to)))}
+          tape={tape}
+          onTape={setTape}
         />
+        <button
+          type="button"
+          className="btn absolute top-3 left-3 flex items-center gap-2"
+          aria-pressed={tape !== null}
+          onClick={() => setTape(tape ? null : acrossMiddle(room))}
+        >
+          <Ruler size={16} aria-hidden="true" /> {tape ? 'Roll up the tape' : 'Measure'}
+        </button>
       </div>
       <aside aria-label="Measures" className="w-[400px] shrink-0 overflow-auto border-l border-ink p-4" tabIndex={0}>
         <div className="grid grid-cols-[1fr_120px] gap-2">
@@ -108,9 +136,11 @@ function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }
           />
         </div>
         <OutlineRows room={room} save={save} corner={corner} onCorner={setCorner} problem={outlineProblem} attempt={attempt} />
+        <WallRows room={room} save={save} />
         <DoorRows room={room} save={save} />
         <FixedRows room={room} save={save} />
         <PaintedRows room={room} save={save} />
+        <CurtainRows room={room} save={save} onMade={open} />
         <p className="mt-4 text-xs text-muted">
           Measure from the inside corner at the left end of the main door wall. What is kept clear here is a planning aid: exits and local
           rules decide.
@@ -120,9 +150,26 @@ function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }
             {problem}
           </p>
         )}
+        <div className="mt-4 flex flex-wrap gap-2">
+          <button
+            type="button"
+            className="btn"
+            onClick={() =>
+              attempt(
+                (async () => {
+                  const { id: _, name, ...same } = room;
+                  await open(await call<Room>('POST', '/rooms', { ...same, name: `${name.slice(0, 32)}, a copy` }));
+                })(),
+              )
+            }
+          >
+            Copy the room
+          </button>
+          <FileButtons room={room} pieces={[]} marks={[]} name={room.name} />
+        </div>
         <button
           type="button"
-          className="btn mt-4"
+          className="btn mt-2"
           onClick={() =>
             call('DELETE', `/rooms/${room.id}`).then(
               async () => {

@@ -8,12 +8,12 @@ import { wallNames } from '../../../core/words/floor.en.ts';
 import { call, type Desk, problemWords } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
+import { FileButtons } from '../../parts/FileButtons.tsx';
 import { Problem } from '../../parts/Problem.tsx';
 import { useUnits } from '../../parts/units.ts';
 import { useFit } from '../../worker/useFit.ts';
 import { useSetOut } from '../../worker/useSetOut.ts';
 import { useLesson } from '../desk/useLesson.ts';
-import { FileButtons } from './FileButtons.tsx';
 import { MarkedFloor } from './MarkedFloor.tsx';
 import { MarkCard, MarkList } from './MarkList.tsx';
 import { SetOutFigures, type TapeSettings, useTapeSettings } from './SetOutFigures.tsx';
@@ -126,7 +126,7 @@ function Sheet({ desk, block, gear, settings, head }: SheetProps) {
     <>
       <div className="print:hidden">
         <DayBar date={desk.period.date} current={desk.period.id}>
-          <FileButtons room={room} pieces={pieces} marks={marks} name={`${room.name} ${block.title}`} />
+          <FileButtons paper room={room} pieces={pieces} marks={marks} name={`${room.name} ${block.title}`} />
         </DayBar>
       </div>
       <div className="flex min-h-0 flex-1 print:block">

@@ -2,20 +2,16 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { RoomId } from '../../../core/model/ids.ts';
 import { head } from '../../../core/model/record.ts';
-import { type Room, rectangleOutline } from '../../../core/model/room.ts';
+import { plainRoom, type Room, rectangleOutline } from '../../../core/model/room.ts';
 import { NEW_SCHOOL } from '../../../core/model/school.ts';
 import { call } from '../../api.ts';
 import { MiniFloor } from '../../floor/MiniFloor.tsx';
 
 const GHOST: Room = {
-  ...head('room', 2),
+  ...head('room', 3),
   id: RoomId.parse('ghost'),
   name: 'A room to come',
-  outline: rectangleOutline(26, 15),
-  doors: [],
-  fixed: [],
-  painted: [],
-  floorKind: 'wood',
+  ...plainRoom(rectangleOutline(26, 15)),
 };
 const GHOST_PIECES = [0, 1, 2, 3, 4, 5].map((i) => ({
   id: `ghost-${i}`,

@@ -1,10 +1,10 @@
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
-import type { SetOutMark } from '../../../core/arrange/setOutList.ts';
-import { floorDrawing } from '../../../core/exchange/floorDrawing.ts';
-import { floorSvg, PAGE_MARGIN_M } from '../../../core/exchange/floorSvg.ts';
-import type { Piece } from '../../../core/model/piece.ts';
-import type { Room } from '../../../core/model/room.ts';
+import type { SetOutMark } from '../../core/arrange/setOutList.ts';
+import { floorDrawing } from '../../core/exchange/floorDrawing.ts';
+import { floorSvg, PAGE_MARGIN_M } from '../../core/exchange/floorSvg.ts';
+import type { Piece } from '../../core/model/piece.ts';
+import type { Room } from '../../core/model/room.ts';
 
 /** The scale of the drawing's page: a room of 26 m is 27 cm wide. */
 const SCALE = 100;
@@ -41,11 +41,14 @@ export function FileButtons({
   pieces,
   marks,
   name,
+  paper,
 }: {
   room: Room;
   pieces: readonly Piece[];
   marks: readonly SetOutMark[];
   name: string;
+  /** With a button to print the page. */
+  paper?: boolean;
 }) {
   const [problem, setProblem] = useState('');
   const file = name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-');
@@ -55,7 +58,7 @@ export function FileButtons({
       if (kind === 'svg') download(new Blob([floorSvg(drawing, SCALE)], { type: 'image/svg+xml' }), `${file}.svg`);
       else if (kind === 'png') download(await picture(floorSvg(drawing, SCALE), drawing.bounds.width, drawing.bounds.depth), `${file}.png`);
       else {
-        const { floorDxf } = await import('../../../core/exchange/floorDxf.ts');
+        const { floorDxf } = await import('../../core/exchange/floorDxf.ts');
         download(new Blob([floorDxf(drawing)], { type: 'application/dxf' }), `${file}.dxf`);
       }
       setProblem('');
@@ -75,9 +78,11 @@ export function FileButtons({
           {kind.toUpperCase()}
         </button>
       ))}
-      <button type="button" className="btn btn-ink flex items-center gap-2" onClick={() => window.print()}>
-        <Printer size={16} aria-hidden="true" /> Print
-      </button>
+      {paper && (
+        <button type="button" className="btn btn-ink flex items-center gap-2" onClick={() => window.print()}>
+          <Printer size={16} aria-hidden="true" /> Print
+        </button>
+      )}
     </>
   );
 }
