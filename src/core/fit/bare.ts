@@ -5,6 +5,7 @@ import { coverNeeds } from '../gear/cover.ts';
 import { bandOf, HOUSE_LIMITS } from '../model/band.ts';
 import type { LessonNumbers } from '../model/finding.ts';
 import type { Game } from '../model/game.ts';
+import { footprint, LAID_FACTS } from '../model/laidPiece.ts';
 import type { Block } from '../model/lesson.ts';
 import { clockSeconds, isPlaying, type Role } from '../model/period.ts';
 import { defaultsFor } from '../model/school.ts';
@@ -44,6 +45,7 @@ function planGame(input: FitInput, block: Block, game: Game, playing: readonly s
     apart: pairs('apart'),
     together: pairs('together'),
     room: input.room,
+    taken: (block.laid ?? []).filter((p) => LAID_FACTS[p.laid].takesFloor).map(footprint),
     wallClearanceM: HOUSE_LIMITS.wallClearanceM,
     storedGroups: chosen!.groups?.value,
     placed: Object.fromEntries(Object.entries(chosen!.placed).map(([id, p]) => [id, p.value])),
@@ -97,6 +99,7 @@ export function fitBare(input: FitInput): BareFit {
       at,
       seconds,
       pinned: block.seconds !== undefined,
+      laid: block.laid ?? [],
     };
     at += seconds;
     const plain = { ...base, least: bounds[i].least, most: bounds[i].most };

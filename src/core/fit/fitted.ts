@@ -7,6 +7,7 @@ import type { Band, BandDefaults } from '../model/band.ts';
 import type { Finding, LessonNumbers, Noticed } from '../model/finding.ts';
 import type { Game } from '../model/game.ts';
 import type { Gear } from '../model/gear.ts';
+import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Lesson } from '../model/lesson.ts';
 import type { Attendance, Period, Role } from '../model/period.ts';
 import type { Piece } from '../model/piece.ts';
@@ -62,6 +63,8 @@ export interface FittedBlock {
   least: number;
   most: number;
   pinned: boolean;
+  /** What the teacher lays out beside the game's own places. */
+  laid: LaidPiece[];
   segments: Segment[];
   game?: FittedGame;
 }

@@ -27,6 +27,7 @@ function input(band: (typeof BANDS)[number], count: number, game: (typeof GAMES)
     apart: [],
     together: [],
     room: structuredClone(MILL_GYM),
+    taken: [],
     wallClearanceM: 1,
     placed: {},
     cupboard: structuredClone(DEMO_CUPBOARD),

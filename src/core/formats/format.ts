@@ -1,4 +1,5 @@
 import type { GearNeed } from '../gear/need.ts';
+import type { Polygon } from '../geometry/point.ts';
 import type { Band, BandDefaults } from '../model/band.ts';
 import type { Finding, FixIdea, Noticed } from '../model/finding.ts';
 import type { Gear } from '../model/gear.ts';
@@ -20,6 +21,8 @@ export interface PlanInput {
   apart: readonly (readonly [string, string])[];
   together: readonly (readonly [string, string])[];
   room: Room;
+  /** Floor that what the teacher laid out takes. */
+  taken: readonly Polygon[];
   wallClearanceM: number;
   /** Groups the teacher chose or has seen. */
   storedGroups?: readonly (readonly string[])[];

@@ -4,6 +4,7 @@ import { LESSONS } from '../../content/demo.ts';
 import { editName } from '../words/edits.en.ts';
 import { applyEdit, Edit } from './edit.ts';
 import { piles, type Step } from './history.ts';
+import { newLaid } from './laidPiece.ts';
 import type { Lesson } from './lesson.ts';
 
 const lesson = LESSONS.orchard;
@@ -39,6 +40,17 @@ const single = fc.oneof(
     blockId: block,
     pieceId: fc.constantFrom('sorting', 'other'),
     at: fc.option(fc.constant({ value: { x: 1, y: 2 }, by: 'teacher', pinned: true })),
+  }),
+  fc.record({
+    kind: fc.constant('lay'),
+    blockId: block,
+    put: fc.uniqueArray(
+      fc
+        .record({ id: fc.constantFrom('c1', 'a2', 'b3'), x: fc.integer({ min: 0, max: 9 }) })
+        .map(({ id, x }) => newLaid('cone', id, { x, y: 2 })),
+      { selector: (p) => p.id, maxLength: 3 },
+    ),
+    take: fc.uniqueArray(fc.constantFrom('c1', 'a2', 'nothing'), { maxLength: 2 }),
   }),
   fc.record({ kind: fc.constant('set-groups'), blockId: block, groups: fc.option(fc.constant([['s1'], ['s2']])) }),
   fc.record({ kind: fc.constant('accept'), key: fc.constantFrom('a|b', 'c'), reason: fc.constantFrom('fine', 'small') }),

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { BlockId, StudentId } from './ids.ts';
+import { LaidPiece } from './laidPiece.ts';
 import { Block, type Lesson, Placed } from './lesson.ts';
 import { line, note, whole } from './text.ts';
 
@@ -18,6 +19,13 @@ const Single = z.discriminatedUnion('kind', [
   /** null gives the setting back to the game, the band or fit. */
   z.object({ kind: z.literal('set-setting'), blockId: BlockId, key: z.string().min(1).max(40), value: z.unknown() }),
   z.object({ kind: z.literal('place'), blockId: BlockId, pieceId: z.string().min(1).max(64), at: Placed.nullable() }),
+  /** Pieces laid out anew or as they lie now, and pieces taken up. */
+  z.object({
+    kind: z.literal('lay'),
+    blockId: BlockId,
+    put: z.array(LaidPiece).max(120, { message: 'too-many' }),
+    take: z.array(z.string().min(1).max(64)).max(120),
+  }),
   z.object({ kind: z.literal('set-groups'), blockId: BlockId, groups: z.array(z.array(StudentId).max(60)).max(40).nullable() }),
   z.object({ kind: z.literal('accept'), key: z.string().min(1).max(300), reason: line(200) }),
   z.object({ kind: z.literal('unaccept'), key: z.string().min(1).max(300) }),
@@ -60,6 +68,24 @@ function onGame(lesson: Lesson, edit: Extract<Edit, { kind: 'set-setting' | 'pla
   const { groups: old, ...rest } = game;
   const next = edit.groups ? { ...rest, groups: { value: edit.groups, by: 'teacher' as const, pinned: true } } : rest;
   return put(next, { ...edit, groups: old?.value ?? null });
+}
+
+/** The most pieces that a block holds. */
+const MOST_LAID = 120;
+
+/** Pieces laid and taken up; the list stays in the order of ids, so that undoing gives the very same one. */
+function onLaid(lesson: Lesson, edit: Extract<Edit, { kind: 'lay' }>, block: Block): Applied {
+  const old = block.laid ?? [];
+  const puts = new Set(edit.put.map((p) => p.id));
+  const gone = new Set(edit.take);
+  if (edit.take.some((id) => puts.has(id) || !old.some((p) => p.id === id))) return refuse('unknown-key', 'take');
+  if (puts.size < edit.put.length) return refuse('bad-field', 'put');
+  const next = [...old.filter((p) => !puts.has(p.id) && !gone.has(p.id)), ...edit.put].sort((a, b) => (a.id < b.id ? -1 : 1));
+  if (next.length > MOST_LAID) return refuse('bad-field', 'put');
+  const before = old.filter((p) => puts.has(p.id) || gone.has(p.id));
+  const inverse: Edit = { ...edit, put: before, take: [...puts].filter((id) => !before.some((p) => p.id === id)) };
+  const { laid: _, ...rest } = block;
+  return { ok: true, lesson: withBlock(lesson, block.id, () => (next.length ? { ...rest, laid: next } : rest)), inverse };
 }
 
 function applySingle(lesson: Lesson, edit: Exclude<Edit, { kind: 'many' }>): Applied {
@@ -115,6 +141,7 @@ function applySingle(lesson: Lesson, edit: Exclude<Edit, { kind: 'many' }>): App
     const next = edit.seconds === null ? rest : { ...rest, seconds: { value: edit.seconds, by: 'teacher' as const, pinned: true } };
     return { ok: true, lesson: withBlock(lesson, block.id, () => next), inverse: { ...edit, seconds: old?.value ?? null } };
   }
+  if (edit.kind === 'lay') return onLaid(lesson, edit, block);
   return onGame(lesson, edit, block);
 }
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { BlockId, GameId, LessonId, StudentId } from './ids.ts';
+import { LaidPiece } from './laidPiece.ts';
 import { recordOf } from './record.ts';
 import { line, metres, note, whole } from './text.ts';
 
@@ -32,6 +33,8 @@ export const Block = z.object({
   weight: z.number().min(0).max(100),
   seconds: choice(whole(0, 7200)).optional(),
   game: GameBlock.optional(),
+  /** What the teacher lays out beside the game's own places, by id. */
+  laid: z.array(LaidPiece).max(120, { message: 'too-many' }).optional(),
   note: note(500).optional(),
 });
 export type Block = z.infer<typeof Block>;
@@ -51,6 +54,11 @@ export const Lesson = z
     lesson.blocks.forEach((block, i) => {
       if (ids.has(block.id)) ctx.addIssue({ code: 'custom', path: ['blocks', i, 'id'], message: 'repeated' });
       ids.add(block.id);
+      const laid = new Set<string>();
+      block.laid?.forEach((piece, j) => {
+        if (laid.has(piece.id)) ctx.addIssue({ code: 'custom', path: ['blocks', i, 'laid', j, 'id'], message: 'repeated' });
+        laid.add(piece.id);
+      });
       if (block.most < block.least) ctx.addIssue({ code: 'custom', path: ['blocks', i, 'most'], message: 'too-small' });
     });
   });

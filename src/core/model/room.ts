@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Area } from '../geometry/area.ts';
-import { areaOf, boundsOf, crossingEdges, edgesOf, type Point, rectPolygon } from '../geometry/point.ts';
+import { areaOf, boundsOf, crossingEdges, edgesOf, type Point, type Polygon, rectPolygon } from '../geometry/point.ts';
 import { Curtain, parted } from './curtain.ts';
 import { clearDepth, Door, doorZone } from './door.ts';
 import { FixedThing, fixedZone, standing } from './fixedThing.ts';
@@ -92,8 +92,12 @@ export const plainRoom = (outline: Point[]) => ({
 export const softWalls = (room: Pick<Room, 'walls'>): number[] =>
   room.walls.flatMap((kind, i) => (kind === 'open side' || kind === 'curtain' ? [i] : []));
 
-/** The room as a floor to arrange on, everything that must stay free as keepOut. */
-export function roomArea(room: Room, wallClearance: number): Area {
-  const keepOut = [...room.doors.filter((d) => clearDepth(d) > 0).map((d) => doorZone(room, d)), ...standing(room).map(fixedZone)];
+/** The room as a floor to arrange on, everything that must stay free as keepOut: doors, standing things, then what else is `taken`. */
+export function roomArea(room: Room, wallClearance: number, taken: readonly Polygon[] = []): Area {
+  const keepOut = [
+    ...room.doors.filter((d) => clearDepth(d) > 0).map((d) => doorZone(room, d)),
+    ...standing(room).map(fixedZone),
+    ...taken,
+  ];
   return { outline: room.outline, keepOut, wallClearance };
 }

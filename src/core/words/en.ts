@@ -6,6 +6,7 @@ import { stationsWords } from '../formats/stations/words.en.ts';
 import type { Finding, Fix } from '../model/finding.ts';
 import type { FormatId } from '../model/game.ts';
 import type { Role, Status } from '../model/period.ts';
+import { laidWords } from './floor.en.ts';
 
 /** The words of every format: a total map. */
 export const FORMAT_WORDS: Record<FormatId, FormatWords> = { stations: stationsWords, 'advance-court': advanceCourtWords };
@@ -38,7 +39,7 @@ const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
     what:
       d.what === 'door'
         ? `${t(d, 'title')} stands by the ${t(d, 'name')}`
-        : `${t(d, 'title')} is too near the ${d.what === 'wall' ? 'wall' : t(d, 'name')}`,
+        : `${t(d, 'title')} is too near the ${d.what === 'wall' ? 'wall' : laidWords(t(d, 'name'))}`,
     why:
       d.what === 'door'
         ? `${speak.metres(n(d, 'found'))} from the floor kept clear; people coming in walk into play. ${speak.metres(n(d, 'wanted'))} wanted; exits stay free, local rules decide.`

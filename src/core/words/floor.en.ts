@@ -1,4 +1,6 @@
+import type { Arrangement } from '../arrange/layMany.ts';
 import { distance, edgesOf, type Polygon, turnsLeft } from '../geometry/point.ts';
+import type { LaidKind, LaneUse } from '../model/laidPiece.ts';
 import type { OutlineProblem } from '../model/outline.ts';
 
 const SIDES = ['east', 'north', 'west', 'south'] as const;
@@ -33,3 +35,35 @@ const OUTLINE_PROBLEMS: Record<OutlineProblem['code'], (at: string) => string> =
 };
 /** What is wrong with a drawing, and what to do. */
 export const outlineProblemWords = (problem: OutlineProblem): string => OUTLINE_PROBLEMS[problem.code]('at' in problem ? problem.at : '');
+
+/** What every kind of piece is called. */
+export const LAID_WORDS: Record<LaidKind, string> = {
+  'no-cross': 'no-cross line',
+  lane: 'lane',
+  target: 'target',
+  spot: 'spot',
+  hoop: 'hoop',
+  cone: 'cone',
+  gate: 'cone gate',
+  barrier: 'barrier',
+  goal: 'goal',
+  'waiting-line': 'waiting line',
+  'side-box': 'side box',
+  home: 'home marker',
+  'gear-drop': 'gear drop',
+  element: 'course element',
+  teacher: 'teacher spot',
+  adult: 'support adult spot',
+};
+/** A piece's title as it was given, or what its kind is called. */
+export const laidWords = (name: string): string => LAID_WORDS[name as LaidKind] ?? name;
+
+export const ARRANGEMENT_WORDS: Record<Arrangement, string> = {
+  spread: 'spread as far apart as can be',
+  spaced: 'as many as keep a distance',
+  'side-by-side': 'side by side, one direction',
+  ring: 'in a ring',
+  arc: 'in an arc',
+  row: 'in a row',
+};
+export const USE_WORDS: Record<LaneUse, string> = { throw: 'throwing', roll: 'rolling', strike: 'striking', run: 'running' };

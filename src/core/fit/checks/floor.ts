@@ -6,6 +6,7 @@ import type { Edit } from '../../model/edit.ts';
 import type { FixIdea, Noticed } from '../../model/finding.ts';
 import { standing } from '../../model/fixedThing.ts';
 import type { BlockId } from '../../model/ids.ts';
+import { footprint, LAID_FACTS, laidName } from '../../model/laidPiece.ts';
 import type { Piece } from '../../model/piece.ts';
 import { roomArea } from '../../model/room.ts';
 import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
@@ -17,19 +18,26 @@ const place = (block: FittedBlock, piece: Piece, at: { x: number; y: number } | 
   at: at && { value: at, by: 'teacher', pinned: true },
 });
 
-/** What stands at a keepOut index, in the order of roomArea: doors with a clear zone first, then fixed things. */
-function obstacle(input: FitInput, index: number): { what: string; name: string } {
+const takingFloor = (block: FittedBlock) => block.laid.filter((p) => LAID_FACTS[p.laid].takesFloor);
+/** The room with everything that keeps floor from a block's places. */
+const areaFor = (input: FitInput, block: FittedBlock) => roomArea(input.room, 0, takingFloor(block).map(footprint));
+
+/** What stands at a keepOut index, in the order of roomArea: doors with a clear zone first, then fixed things, then laid pieces. */
+function obstacle(input: FitInput, block: FittedBlock, index: number): { what: string; name: string } {
   if (index < 0) return { what: 'wall', name: '' };
   const doors = input.room.doors.filter((d) => clearDepth(d) > 0);
   if (index < doors.length) return { what: 'door', name: doors[index].name };
-  const thing = standing(input.room)[index - doors.length];
-  return { what: thing.thing, name: thing.name };
+  const things = standing(input.room);
+  const thing = things[index - doors.length];
+  if (thing) return { what: thing.thing, name: thing.name };
+  const piece = takingFloor(block)[index - doors.length - things.length];
+  return { what: 'piece', name: laidName(piece) };
 }
 
 function ideasFor(input: FitInput, block: FittedBlock, piece: Piece, wanted: number, gap: number): FixIdea[] {
   const game = block.game!;
   const others = game.pieces.filter((p) => p !== piece);
-  const area = roomArea(input.room, 0);
+  const area = areaFor(input, block);
   const ideas: FixIdea[] = [];
   const target = nearestClear(area, piece, others, wanted, gap);
   if (target) {
@@ -86,7 +94,7 @@ function finding(input: FitInput, block: FittedBlock, trouble: Trouble): Noticed
       ideas,
     };
   }
-  const what = obstacle(input, trouble.other);
+  const what = obstacle(input, block, trouble.other);
   const grave = trouble.found <= 0 || (running && trouble.found < HOUSE_LIMITS.leastRunOutM) || what.what === 'door';
   return {
     code: 'too-near',
@@ -99,11 +107,12 @@ function finding(input: FitInput, block: FittedBlock, trouble: Trouble): Noticed
 
 /** Every piece inside, clear of walls, doors and fixed things by what it wants, and apart from the others. */
 export function floorChecks(input: FitInput, bare: Omit<BareFit, 'noticed'>): Noticed[] {
-  const area = roomArea(input.room, 0);
   return bare.blocks.flatMap((block) => {
     const game = block.game;
     if (!game) return [];
     const clearance = game.pieces.map((p) => game.clearances[p.id].metres);
-    return validateLayout(area, game.pieces, clearance, Number(game.values.gapM ?? 0)).map((t) => finding(input, block, t));
+    return validateLayout(areaFor(input, block), game.pieces, clearance, Number(game.values.gapM ?? 0)).map((t) =>
+      finding(input, block, t),
+    );
   });
 }

@@ -30,11 +30,11 @@ export const objectsThere = ({ cupboard, values }: Pick<CourtContext, 'cupboard'
 
 /** How many courts: what the teacher set, else as many as keep waiting short and as floor, cupboard and class allow. */
 export function courtCount(context: CourtContext): number {
-  const { values, players, room, wallClearanceM } = context;
+  const { values, players, room, wallClearanceM, taken } = context;
   if (values.groups !== undefined) return values.groups;
   const { lineM: _, ...unit } = courtUnit(context);
   const wanted = Math.ceil(players.length / comfortable(values.positions));
-  const most = Math.min(fits(roomArea(room, wallClearanceM), unit), objectsThere(context) || 1, Math.floor(players.length / 2));
+  const most = Math.min(fits(roomArea(room, wallClearanceM, taken), unit), objectsThere(context) || 1, Math.floor(players.length / 2));
   return Math.max(1, Math.min(wanted, most));
 }
 

@@ -1,3 +1,4 @@
+import { aroundPinned } from '../../arrange/aroundPinned.ts';
 import { unitsInRows } from '../../arrange/grid.ts';
 import { remembered } from '../../geometry/remembered.ts';
 import type { Piece } from '../../model/piece.ts';
@@ -10,9 +11,9 @@ const rows = remembered(unitsInRows);
 
 /** Courts in rows, each with its waiting line along the lower edge, clear of the court by the chosen gap. */
 export function courtLayout(context: CourtContext, groups: string[][]): Pick<Draft<AdvanceCourtValues>, 'pieces' | 'unplaced'> {
-  const { values, room, wallClearanceM, placed } = context;
+  const { values, room, wallClearanceM, placed, taken } = context;
   const { lineM, ...unit } = courtUnit(context);
-  const spots = rows(roomArea(room, wallClearanceM), unit, groups.length);
+  const spots = rows(roomArea(room, wallClearanceM, taken), unit, groups.length);
   const all = groups.map((members, i) => {
     const id = `court-${i + 1}`;
     const at = placed[id] ?? (i < spots.length ? { x: spots[i].x, y: spots[i].y } : undefined);
@@ -35,5 +36,11 @@ export function courtLayout(context: CourtContext, groups: string[][]): Pick<Dra
         ]
       : [],
   );
-  return { pieces, unplaced: all.filter((c) => !c.at).map(({ id, number, title }) => ({ id, number, title })) };
+  const settled = aroundPinned(
+    roomArea(room, 0, taken),
+    pieces,
+    pieces.map(() => wallClearanceM),
+    unit.gap,
+  );
+  return { pieces: settled, unplaced: all.filter((c) => !c.at).map(({ id, number, title }) => ({ id, number, title })) };
 }

@@ -1,3 +1,4 @@
+import { aroundPinned } from '../../arrange/aroundPinned.ts';
 import { legsOf, settleLoop, unitsOnLoop } from '../../arrange/loop.ts';
 import { roomAround } from '../../arrange/validate.ts';
 import { remembered } from '../../geometry/remembered.ts';
@@ -34,13 +35,13 @@ export function stationClearance(context: StationsContext, pieceId: string): { m
 
 /** Stations on a walking loop, numbers in walking order; the loop is turned so that running stations get the room they want. */
 export function stationsLayout(context: StationsContext): Pick<Draft<StationsValues>, 'pieces' | 'unplaced'> {
-  const { values, room, wallClearanceM, placed } = context;
+  const { values, room, wallClearanceM, placed, taken } = context;
   const list = picked(context);
   const wants = list.map(({ id }) => stationClearance(context, id).metres);
   const size = { width: values.areaWidthM, depth: values.areaDepthM, gap: values.gapM };
-  const wide = loopIn(roomArea(room, Math.max(...wants)), size, list.length);
-  const loop = wide.length === list.length ? wide : loopIn(roomArea(room, wallClearanceM), size, list.length);
-  const area = roomArea(room, 0);
+  const wide = loopIn(roomArea(room, Math.max(...wants), taken), size, list.length);
+  const loop = wide.length === list.length ? wide : loopIn(roomArea(room, wallClearanceM, taken), size, list.length);
+  const area = roomArea(room, 0, taken);
   const free = loop.map((unit) => roomAround(area, unit));
   const trouble = (from: number) => free.filter((metres, i) => metres < wants[(i + loop.length - from) % loop.length] - 1e-6).length;
   const turns = loop.length === list.length ? loop.map((_, from) => ({ from, count: trouble(from) })) : [{ from: 0, count: 0 }];
@@ -72,7 +73,15 @@ export function stationsLayout(context: StationsContext): Pick<Draft<StationsVal
         ]
       : [],
   );
-  return { pieces, unplaced };
+  return {
+    pieces: aroundPinned(
+      area,
+      pieces,
+      pieces.map((p) => wants[p.number - 1]),
+      values.gapM,
+    ),
+    unplaced,
+  };
 }
 
 /** Seconds a move takes: the longest walk to the next station at the band's pace, plus settling, to the next 5 s. */
