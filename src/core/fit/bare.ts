@@ -2,18 +2,23 @@ import { seedOf } from '../chance.ts';
 import type { PlannedBlock } from '../formats/format.ts';
 import { formatOf } from '../formats/registry.ts';
 import { coverNeeds } from '../gear/cover.ts';
-import { bandOf, HOUSE_LIMITS } from '../model/band.ts';
+import { bandOf } from '../model/band.ts';
 import type { LessonNumbers } from '../model/finding.ts';
 import type { Game } from '../model/game.ts';
 import { footprint, LAID_FACTS } from '../model/laidPiece.ts';
 import type { Block } from '../model/lesson.ts';
 import { clockSeconds, isPlaying, type Role } from '../model/period.ts';
-import { defaultsFor } from '../model/school.ts';
+import { defaultsFor, limitsFor } from '../model/school.ts';
 import { fitTime } from '../rotation/fitTime.ts';
 import { bellChecks } from './checks/bell.ts';
 import { floorChecks } from './checks/floor.ts';
 import { gearChecks } from './checks/gear.ts';
+import { laneChecks } from './checks/lanes.ts';
 import { peopleChecks } from './checks/people.ts';
+import { sightChecks } from './checks/sight.ts';
+import { swingChecks } from './checks/swings.ts';
+import { walkChecks } from './checks/walks.ts';
+import { wayChecks } from './checks/ways.ts';
 import type { BareFit, FitInput, FittedBlock } from './fitted.ts';
 
 /** Who plays, and who holds which role today. */
@@ -46,7 +51,7 @@ function planGame(input: FitInput, block: Block, game: Game, playing: readonly s
     together: pairs('together'),
     room: input.room,
     taken: (block.laid ?? []).filter((p) => LAID_FACTS[p.laid].takesFloor).map(footprint),
-    wallClearanceM: HOUSE_LIMITS.wallClearanceM,
+    wallClearanceM: limitsFor(input.school).wallClearanceM,
     storedGroups: chosen!.groups?.value,
     placed: Object.fromEntries(Object.entries(chosen!.placed).map(([id, p]) => [id, p.value])),
     cupboard: input.cupboard,
@@ -127,6 +132,16 @@ export function fitBare(input: FitInput): BareFit {
     periodSeconds,
     spareSeconds: time.ok ? time.spare : 0,
   };
-  noticed.push(...bellChecks(input, bare), ...floorChecks(input, bare), ...gearChecks(bare), ...peopleChecks(input, bare));
+  noticed.push(
+    ...bellChecks(input, bare),
+    ...floorChecks(input, bare),
+    ...laneChecks(input, bare),
+    ...swingChecks(input, bare),
+    ...sightChecks(input, bare),
+    ...wayChecks(input, bare),
+    ...walkChecks(input, bare),
+    ...gearChecks(bare),
+    ...peopleChecks(input, bare),
+  );
   return { ...bare, noticed };
 }

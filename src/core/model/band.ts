@@ -74,5 +74,5 @@ export const HOUSE_DEFAULTS: Record<Band, BandDefaults> = {
   '9-12': row([45, 90], [120, 300], 10, 5, [3, 8], [1.3, 6.8, 3.3, 3.2], [0.8, 0.8], [6, 10, 14], 12),
 };
 
-/** Limits that hold for all bands: share of waiting, seconds of sitting out, static wall clearance, least run-out (m). */
-export const HOUSE_LIMITS = { waitingShare: 0.3, sittingOutSeconds: 30, wallClearanceM: 1, leastRunOutM: 2, activeTarget: 0.5 };
+/** Limits that hold for all bands: share of waiting, seconds of sitting out, share of active time. */
+export const HOUSE_LIMITS = { waitingShare: 0.3, sittingOutSeconds: 30, activeTarget: 0.5 };

@@ -2,10 +2,18 @@ import { z } from 'zod';
 import { BlockId, StudentId } from './ids.ts';
 import { LaidPiece } from './laidPiece.ts';
 import { Block, type Lesson, Placed } from './lesson.ts';
+import { VIGOURS } from './limits.ts';
 import { line, note, whole } from './text.ts';
 
 const blockPatch = z
-  .object({ title: line(60), note: note(500), least: whole(0, 7200), most: whole(0, 7200), weight: z.number().min(0).max(100) })
+  .object({
+    title: line(60),
+    note: note(500),
+    least: whole(0, 7200),
+    most: whole(0, 7200),
+    weight: z.number().min(0).max(100),
+    vigour: z.enum(VIGOURS, { message: 'choice' }),
+  })
   .partial();
 
 const Single = z.discriminatedUnion('kind', [
@@ -43,6 +51,9 @@ export type Applied =
   | { ok: false; code: 'unknown-block' | 'not-a-game' | 'unknown-key' | 'bad-field'; path: string };
 
 const refuse = (code: Extract<Applied, { ok: false }>['code'], path: string): Applied => ({ ok: false, code, path });
+
+/** What a field that was never told stands for, for the edit that undoes. */
+const UNTOLD: Partial<Record<keyof z.infer<typeof blockPatch>, string>> = { vigour: 'moderate' };
 
 function withBlock(lesson: Lesson, blockId: string, change: (block: Block) => Block): Lesson {
   return { ...lesson, blocks: lesson.blocks.map((b) => (b.id === blockId ? change(b) : b)) };
@@ -133,7 +144,9 @@ function applySingle(lesson: Lesson, edit: Exclude<Edit, { kind: 'many' }>): App
   if (edit.kind === 'set-block') {
     const next = { ...block, ...edit.patch };
     if (next.most < next.least) return refuse('bad-field', 'most');
-    const old = Object.fromEntries(Object.keys(edit.patch).map((key) => [key, block[key as keyof typeof edit.patch] ?? '']));
+    const old = Object.fromEntries(
+      Object.keys(edit.patch).map((key) => [key, block[key as keyof typeof edit.patch] ?? UNTOLD[key as keyof typeof edit.patch] ?? '']),
+    );
     return { ok: true, lesson: withBlock(lesson, block.id, () => next), inverse: { kind: 'set-block', blockId: edit.blockId, patch: old } };
   }
   if (edit.kind === 'set-seconds') {

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { BlockId, GameId, LessonId, StudentId } from './ids.ts';
 import { LaidPiece } from './laidPiece.ts';
+import { VIGOURS } from './limits.ts';
 import { recordOf } from './record.ts';
 import { line, metres, note, whole } from './text.ts';
 
@@ -36,6 +37,8 @@ export const Block = z.object({
   /** What the teacher lays out beside the game's own places, by id. */
   laid: z.array(LaidPiece).max(120, { message: 'too-many' }).optional(),
   note: note(500).optional(),
+  /** How vigorous its play is; moderate where not told. */
+  vigour: z.enum(VIGOURS, { message: 'choice' }).optional(),
 });
 export type Block = z.infer<typeof Block>;
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { Band, BandDefaults, HOUSE_DEFAULTS } from './band.ts';
+import { FloorLimits, HOUSE_FLOOR_LIMITS } from './limits.ts';
 import { head, recordOf } from './record.ts';
 import { line, optionalLine } from './text.ts';
 
@@ -11,6 +12,8 @@ export const School = z.object({
   singleKeys: z.boolean(),
   stopSignal: optionalLine(160),
   bands: z.partialRecord(Band, BandDefaults.partial()),
+  /** Limits of the floor that the school changed. */
+  limits: FloorLimits.partial().optional(),
 });
 export type School = z.infer<typeof School>;
 
@@ -22,6 +25,11 @@ export const NEW_SCHOOL: School = {
   stopSignal: '',
   bands: {},
 };
+
+/** The floor's limits with the school's changes on top. */
+export function limitsFor(school: Pick<School, 'limits'>): FloorLimits {
+  return { ...HOUSE_FLOOR_LIMITS, ...school.limits };
+}
 
 /** The band's defaults with the school's changes on top. */
 export function defaultsFor(school: Pick<School, 'bands'>, band: Band): BandDefaults {

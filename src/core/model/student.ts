@@ -13,12 +13,16 @@ export const Student = z.object({
 });
 export type Student = z.infer<typeof Student>;
 
+export const WHEELS = ['wheelchair', 'power chair', 'walker'] as const;
+
 /** The teacher's private rating, 1 (new to it) to 5. Kept in a table of its own; nothing public may name it. */
 export const StudentPrivate = z.object({
   ...recordOf('student-private', 1),
   studentId: StudentId,
   classId: ClassId,
   rating: whole(1, 5),
+  /** What the student moves with: ways to every place are as wide as it needs. */
+  wheels: z.enum(WHEELS, { message: 'choice' }).optional(),
 });
 export type StudentPrivate = z.infer<typeof StudentPrivate>;
 

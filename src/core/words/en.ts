@@ -7,6 +7,7 @@ import type { Finding, Fix } from '../model/finding.ts';
 import type { FormatId } from '../model/game.ts';
 import type { Role, Status } from '../model/period.ts';
 import { laidWords } from './floor.en.ts';
+import { SAFETY_FINDINGS, SAFETY_FIXES } from './safety.en.ts';
 
 /** The words of every format: a total map. */
 export const FORMAT_WORDS: Record<FormatId, FormatWords> = { stations: stationsWords, 'advance-court': advanceCourtWords };
@@ -69,6 +70,7 @@ const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
   }),
   'no-game': () => ({ what: 'No game in this lesson yet', why: 'Add one on the strip; the floor and the groups follow from it.' }),
   'game-missing': () => ({ what: 'The game of this block is gone', why: 'Choose another, or remove the block.' }),
+  ...SAFETY_FINDINGS,
   'nobody-plays': () => ({ what: 'Nobody plays today', why: 'The class has no students here, or all have another role.' }),
 };
 
@@ -84,6 +86,7 @@ const FIXES: Record<string, (d: Data, speak: Speak) => string> = {
   'set-stop-signal': () => 'Print the usual signal',
   'skip-rehearsal': (d) => `No rehearsal, ${duration(n(d, 'seconds'))} won`,
   'peel-off': () => 'Peel it off: let fit place it',
+  ...SAFETY_FIXES,
   'trade-places': (d, speak) => `${speak.student(t(d, 'a'))} trades with ${speak.student(t(d, 'b'))}`,
 };
 

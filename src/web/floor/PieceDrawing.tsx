@@ -1,4 +1,8 @@
+import { memo } from 'react';
+import { clearRays } from '../../core/arrange/clearRays.ts';
+import type { Area } from '../../core/geometry/area.ts';
 import type { Piece } from '../../core/model/piece.ts';
+import type { Units } from '../parts/units.ts';
 import type { Scale } from './scale.ts';
 import { TapeArrow, TapeRect } from './Tape.tsx';
 
@@ -27,17 +31,20 @@ export function Arrow({ a, b, scale }: { a: Piece; b: Piece; scale: Scale }) {
 
 interface PieceProps {
   piece: Piece;
+  area: Area;
+  /** The game's title, said before the place's. */
+  game: string;
   scale: Scale;
   index: number;
-  group: number;
+  /** How many stand in it just now. */
   count: number;
   selected: boolean;
-  label: string;
-  handlers: Pick<React.SVGProps<SVGGElement>, 'onPointerDown' | 'onPointerMove' | 'onPointerUp' | 'onPointerCancel' | 'onKeyDown'>;
+  units: Units;
 }
 
-/** A place on the floor: tape, number, title, who stands in it; dragged, stepped and read aloud as one button. */
-export function PieceDrawing({ piece, scale, index, count, selected, label, handlers }: PieceProps) {
+/** A place on the floor: tape, number, title, who stands in it; dragged, stepped and read aloud as one button; what happens is heard by the drawing (data-piece). */
+export const PieceDrawing = memo(function PieceDrawing({ piece, area, game, scale, index, count, selected, units }: PieceProps) {
+  const free = clearRays(area, piece, []).map((r) => `${units.say(r.metres)} ${r.side}`);
   const x = scale.x(piece.x);
   const y = scale.y(piece.y + piece.depth);
   const width = piece.width * scale.k;
@@ -57,12 +64,12 @@ export function PieceDrawing({ piece, scale, index, count, selected, label, hand
   return (
     <>
       <g
+        data-piece={piece.id}
         role="button"
         tabIndex={0}
-        aria-label={label}
+        aria-label={`${game}: ${piece.number} ${piece.title}, ${free.join(', ')}`}
         aria-pressed={selected}
         className="cursor-grab focus:outline-none [&:focus-visible>.focus-ring]:opacity-100"
-        {...handlers}
       >
         <rect x={x} y={y} width={width} height={height} fill="white" fillOpacity="0.72" />
         <TapeRect x={x} y={y} width={width} height={height - line} k={scale.k} seed={index * 5} />
@@ -151,7 +158,7 @@ export function PieceDrawing({ piece, scale, index, count, selected, label, hand
       </g>
     </>
   );
-}
+});
 
 /** A court's ranked cells: two columns, the lowest at the lower left, the top last; an odd one takes the whole row. */
 function Cells({ x, y, width, height, cells }: { x: number; y: number; width: number; height: number; cells: number }) {

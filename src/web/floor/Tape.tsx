@@ -37,7 +37,7 @@ export const TapeRect = memo(function TapeRect({
   k: number;
   seed: number;
 }) {
-  const w = Math.max(2.5, 0.05 * k * 2);
+  const w = Math.max(3.2, 0.05 * k);
   const d = [
     strip(x, y, x + width, y, w, seed),
     strip(x, y + height, x + width, y + height, w, seed + 1),

@@ -13,7 +13,8 @@ export function arrowStep(event: React.KeyboardEvent): [dx: number, dy: number] 
 }
 
 /** Where the pointer is in the room, metres. */
-export function pointIn(event: React.PointerEvent<SVGGElement>, scale: Scale): { x: number; y: number } {
-  const frame = event.currentTarget.ownerSVGElement!.getBoundingClientRect();
+export function pointIn(event: React.PointerEvent<SVGGElement | SVGSVGElement>, scale: Scale): { x: number; y: number } {
+  const element = event.currentTarget;
+  const frame = (element.ownerSVGElement ?? element).getBoundingClientRect();
   return { x: (event.clientX - frame.left - scale.x(0)) / scale.k, y: (scale.y(0) - (event.clientY - frame.top)) / scale.k };
 }

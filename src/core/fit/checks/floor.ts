@@ -1,6 +1,5 @@
 import { nearestClear } from '../../arrange/nearestClear.ts';
 import { gapBetween, type Trouble, validateLayout } from '../../arrange/validate.ts';
-import { HOUSE_LIMITS } from '../../model/band.ts';
 import { clearDepth } from '../../model/door.ts';
 import type { Edit } from '../../model/edit.ts';
 import type { FixIdea, Noticed } from '../../model/finding.ts';
@@ -9,6 +8,7 @@ import type { BlockId } from '../../model/ids.ts';
 import { footprint, LAID_FACTS, laidName } from '../../model/laidPiece.ts';
 import type { Piece } from '../../model/piece.ts';
 import { roomArea } from '../../model/room.ts';
+import { limitsFor } from '../../model/school.ts';
 import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
 
 const place = (block: FittedBlock, piece: Piece, at: { x: number; y: number } | null): Edit => ({
@@ -95,7 +95,7 @@ function finding(input: FitInput, block: FittedBlock, trouble: Trouble): Noticed
     };
   }
   const what = obstacle(input, block, trouble.other);
-  const grave = trouble.found <= 0 || (running && trouble.found < HOUSE_LIMITS.leastRunOutM) || what.what === 'door';
+  const grave = trouble.found <= 0 || (running && trouble.found < limitsFor(input.school).leastRunOutM) || what.what === 'door';
   return {
     code: 'too-near',
     weight: grave ? 'stop' : 'caution',

@@ -6,7 +6,6 @@ import { type Finding, findingKey } from '../../../core/model/finding.ts';
 import type { BlockId } from '../../../core/model/ids.ts';
 import { clockSeconds } from '../../../core/model/period.ts';
 import { ApiProblem, call, type Desk as DeskData, problemWords } from '../../api.ts';
-import { Floor } from '../../floor/Floor.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { speakWith, useUnits } from '../../parts/units.ts';
 import { useBlowWhistle } from '../../parts/useBlowWhistle.ts';
@@ -16,11 +15,11 @@ import { useFit } from '../../worker/useFit.ts';
 import { AddBlock } from './AddBlock.tsx';
 import { ChecksSheet, NumbersBar } from './ChecksSheet.tsx';
 import { Conflict } from './Conflict.tsx';
+import { DeskFloor } from './DeskFloor.tsx';
 import { EmptyDesk } from './EmptyDesk.tsx';
-import { FloorBar } from './FloorBar.tsx';
+import { floorEdits } from './floorEdits.ts';
 import { GearSheet } from './GearSheet.tsx';
 import { RulesSheet } from './RulesSheet.tsx';
-import { ringsFor } from './rings.ts';
 import { SheetRail, SheetTabs } from './SheetTabs.tsx';
 import { UndoBar } from './UndoBar.tsx';
 import { type SheetName, useDeskKeys } from './useDeskKeys.ts';
@@ -66,7 +65,7 @@ function Planning({ desk }: { desk: DeskData }) {
   const [sheet, setSheet] = useState<SheetName>('Checks');
   const [alone, setAlone] = useState(false);
   const [chosen, setChosen] = useState<string | null>(null);
-  const [piece, setPiece] = useState<string | null>(null);
+  const [picked, setPicked] = useState<string[]>([]);
   const [round, setRound] = useState(0);
   const [walking, setWalking] = useState(false);
   const titles = useRef(new Map<string, string>());
@@ -95,24 +94,22 @@ function Planning({ desk }: { desk: DeskData }) {
   const accepted = new Set(lesson.accepted.map((a) => a.key));
   const findings = (fitted?.findings ?? []).filter((f) => !accepted.has(findingKey(f)));
   const open = findings.filter((f) => f.weight !== 'note');
-  const rings = fitted ? ringsFor(findings, fitted, desk.room, block?.id ?? null) : [];
   const selectBlock = (id: string | null) => {
     setChosen(id);
-    setPiece(null);
+    setPicked([]);
     setRound(0);
     setWalking(false);
   };
   const toRound = (r: number) => {
-    setPiece(null);
+    setPicked([]);
     setWalking(false);
     setRound(r);
   };
   const show = (finding: Finding) => {
     if (finding.at.block) selectBlock(finding.at.block);
-    if (finding.at.piece) setPiece(finding.at.piece);
+    if (finding.at.piece) setPicked([finding.at.piece]);
   };
-  const place = (id: string, to: { x: number; y: number } | null) =>
-    block && perform({ kind: 'place', blockId: block.id as BlockId, pieceId: id, at: to && { value: to, by: 'teacher', pinned: true } });
+  const edits = floorEdits(block, perform);
   const openSheet = (name: SheetName) => {
     setAlone(false);
     setSheet(name);
@@ -129,7 +126,6 @@ function Planning({ desk }: { desk: DeskData }) {
     undo: log.undo,
     redo: log.redo,
   });
-  const selected = game?.pieces.find((p) => p.id === piece);
 
   return (
     <div className="flex h-full flex-col overflow-hidden">
@@ -149,36 +145,18 @@ function Planning({ desk }: { desk: DeskData }) {
           <h1 className="sr-only">
             {lesson.title}, {desk.schoolClass.name}, {desk.room.name}
           </h1>
-          <div className="min-h-0 flex-1">
-            <Floor
-              room={desk.room}
-              game={game}
-              round={at}
-              rings={rings}
-              selected={piece}
-              units={units}
-              onSelect={setPiece}
-              onPlace={place}
-              faded={stale && !fitted}
-            />
-          </div>
-          {game && game.unplaced.length > 0 && (
-            <p className="mx-4 border-[1.5px] border-dashed border-stop px-3 py-1" role="status">
-              <strong className="text-stop">Unplaced:</strong> {game.unplaced.map((u) => `${u.number} ${u.title}`).join(', ')}. The floor
-              holds {game.pieces.length} of this size.
-            </p>
-          )}
-          <FloorBar
-            game={game}
+          <DeskFloor
+            {...{ fitted, block, findings, units, edits, walking, alone }}
+            room={desk.room}
+            school={desk.school}
+            chosen={picked}
+            onChoose={setPicked}
             round={at}
             onRound={toRound}
-            walking={walking}
             onWalk={walk}
-            piece={selected}
-            units={units}
-            onPlace={(to) => selected && place(selected.id, to)}
-            alone={alone}
             onAlone={() => setAlone((a) => !a)}
+            onMore={() => openSheet('Rules')}
+            faded={stale && !fitted}
           >
             {game && game.pieces.length > 0 && (
               <Link className="btn flex items-center" to={`/desk/${desk.period.id}/set-out`}>
@@ -190,7 +168,7 @@ function Planning({ desk }: { desk: DeskData }) {
                 Add a block
               </button>
             </AddBlock>
-          </FloorBar>
+          </DeskFloor>
         </main>
         {alone ? (
           <SheetRail onSheet={openSheet} open={open.length} />
@@ -206,7 +184,8 @@ function Planning({ desk }: { desk: DeskData }) {
               {fitted && sheet === 'Who' && <WhoSheet {...{ desk, fitted, block, perform }} />}
               {sheet === 'Rules' && (
                 <RulesSheet
-                  {...{ lesson, block, piece, units, perform }}
+                  {...{ lesson, block, units, perform, edits }}
+                  piece={picked.length === 1 ? picked[0] : null}
                   game={desk.games.find((g) => g.id === game?.gameId)}
                   onRemoved={() => selectBlock(null)}
                 />

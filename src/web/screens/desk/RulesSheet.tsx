@@ -5,9 +5,12 @@ import { clockOf } from '../../../core/formats/speak.ts';
 import type { Edit } from '../../../core/model/edit.ts';
 import type { Game } from '../../../core/model/game.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
+import { VIGOURS } from '../../../core/model/limits.ts';
 import { formatWords } from '../../../core/words/en.ts';
-import { CommitField } from '../../parts/CommitField.tsx';
+import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import type { Units } from '../../parts/units.ts';
+import type { FloorEdits } from './floorEdits.ts';
+import { LaidRules } from './LaidRules.tsx';
 import { SettingControl } from './SettingControl.tsx';
 
 interface Props {
@@ -15,6 +18,7 @@ interface Props {
   block: FittedBlock | undefined;
   game: Game | undefined;
   piece: string | null;
+  edits: FloorEdits;
   units: Units;
   perform(edit: Edit, name?: string): void;
   onRemoved(): void;
@@ -28,7 +32,7 @@ const GROUPS: [SettingMeta['group'], string][] = [
 ];
 
 /** Everything that is chosen about one block: its length, its settings, the rules and the card of the chosen place. */
-export function RulesSheet({ lesson, block, game, piece, units, perform, onRemoved }: Props) {
+export function RulesSheet({ lesson, block, game, piece, edits, units, perform, onRemoved }: Props) {
   const stored = lesson.blocks.find((b) => b.id === block?.id);
   if (!block || !stored) {
     return (
@@ -44,8 +48,14 @@ export function RulesSheet({ lesson, block, game, piece, units, perform, onRemov
     if (!clock) throw new Error(`"${text}" is not a length. Write 3:30, or 3 for three minutes.`);
     return Number(clock[1]) * 60 + Number(clock[2] ?? 0);
   };
+  const laid = edits.laid.find((p) => p.id === piece);
   return (
     <div className="p-4">
+      {laid && (
+        <div className="-mx-4 -mt-4 mb-3">
+          <LaidRules key={laid.id} piece={laid} units={units} onPut={(p, name) => edits.put([p], name)} />
+        </div>
+      )}
       <CommitField
         label="Block"
         value={stored.title}
@@ -90,6 +100,16 @@ export function RulesSheet({ lesson, block, game, piece, units, perform, onRemov
           </button>
         </div>
       </div>
+      {game && (
+        <div className="mt-2 w-1/2 pr-1.5">
+          <ChoiceField
+            label="Play is"
+            value={stored.vigour ?? 'moderate'}
+            options={VIGOURS.map((v) => [v, v] as const)}
+            onPick={(vigour) => perform({ kind: 'set-block', blockId: stored.id, patch: { vigour } })}
+          />
+        </div>
+      )}
       {block.pinned && (
         <button
           type="button"

@@ -1,17 +1,19 @@
 import type { FittedLesson } from '../../../core/fit/fitted.ts';
-import { rectPolygon } from '../../../core/geometry/point.ts';
+import { boundsOf, rectPolygon } from '../../../core/geometry/point.ts';
 import { clearDepth, doorZone } from '../../../core/model/door.ts';
 import type { Finding } from '../../../core/model/finding.ts';
 import { standing, standsOn } from '../../../core/model/fixedThing.ts';
+import { footprint } from '../../../core/model/laidPiece.ts';
 import type { Room } from '../../../core/model/room.ts';
 import type { FloorRing } from '../../floor/Floor.tsx';
 
 /** Where a finding is on the floor: between the piece and what it is too near to, else on the piece; nothing where it is not about a place. */
 function placeOf(finding: Finding, fitted: FittedLesson, room: Room): { x: number; y: number } | null {
   const block = fitted.blocks.find((b) => b.id === finding.at.block);
-  const piece = block?.game?.pieces.find((p) => p.id === finding.at.piece);
+  const boxes = [...(block?.game?.pieces ?? []), ...(block?.laid ?? []).map((p) => ({ id: p.id, ...boundsOf(footprint(p)) }))];
+  const piece = boxes.find((p) => p.id === finding.at.piece);
   if (!piece) return null;
-  const other = block?.game?.pieces.find((p) => p.id === finding.at.other);
+  const other = boxes.find((p) => p.id === finding.at.other);
   const things = [
     ...room.doors.filter((d) => clearDepth(d) > 0).map((d) => ({ name: d.name, corners: doorZone(room, d) })),
     ...standing(room).map((f) => ({

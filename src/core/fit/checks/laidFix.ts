@@ -1,0 +1,57 @@
+import { insidePolygon, polygonDistance } from '../../geometry/point.ts';
+import type { FixIdea } from '../../model/finding.ts';
+import { fixedZone, standing } from '../../model/fixedThing.ts';
+import type { BlockId } from '../../model/ids.ts';
+import { footprint, type LaidPiece, laidName } from '../../model/laidPiece.ts';
+import type { FitInput, FittedBlock } from '../fitted.ts';
+
+/** Pieces of a block put otherwise, as a fix. */
+export function putIdea(block: FittedBlock, put: LaidPiece[], code: string, data: Record<string, unknown>): FixIdea {
+  return { code, data, edits: [{ kind: 'lay', blockId: block.id as BlockId, put, take: [] }] };
+}
+
+/** True where the piece lies inside the room and on nothing that stands there. */
+export function fitsRoom(input: FitInput, piece: LaidPiece): boolean {
+  const corners = footprint(piece);
+  return (
+    corners.every((c) => insidePolygon(input.room.outline, c)) &&
+    standing(input.room).every((thing) => polygonDistance(corners, fixedZone(thing)) > 0)
+  );
+}
+
+const STEP_M = 0.25;
+const FAR_M = 9;
+const WAYS = 16;
+const tenth = (v: number) => Math.round(v * 100) / 100;
+
+/** The piece moved by as little as makes everything right, as a fix; nothing where no place within nine metres does. Stuck down, it stays. */
+export function moveIdea(input: FitInput, block: FittedBlock, piece: LaidPiece, right: (moved: LaidPiece) => boolean): FixIdea[] {
+  if (piece.locked) return [];
+  for (let far = STEP_M; far <= FAR_M; far += STEP_M)
+    for (let k = 0; k < WAYS; k++) {
+      const angle = (k * 2 * Math.PI) / WAYS;
+      const moved = { ...piece, x: tenth(piece.x + far * Math.cos(angle)), y: tenth(piece.y + far * Math.sin(angle)) };
+      if (!fitsRoom(input, moved) || !right(moved)) continue;
+      const [dx, dy] = [moved.x - piece.x, moved.y - piece.y];
+      return [putIdea(block, [moved], 'move-piece', { title: laidName(piece), dx, dy, metres: Math.hypot(dx, dy) })];
+    }
+  return [];
+}
+
+/** The piece turned as told, as a fix, where that is right. */
+export function turnIdea(
+  input: FitInput,
+  block: FittedBlock,
+  piece: LaidPiece,
+  degs: readonly number[],
+  right: (t: LaidPiece) => boolean,
+): FixIdea[] {
+  if (piece.locked) return [];
+  const turned = degs
+    .map((deg) => ({ ...piece, turnedDeg: (((piece.turnedDeg + deg) % 360) + 360) % 360 }))
+    .find((t) => fitsRoom(input, t) && right(t));
+  return turned ? [putIdea(block, [turned], 'turn-piece', { title: laidName(piece), degrees: turned.turnedDeg })] : [];
+}
+
+/** The block's pieces of some kinds. */
+export const laidOf = (block: FittedBlock, ...kinds: LaidPiece['laid'][]): LaidPiece[] => block.laid.filter((p) => kinds.includes(p.laid));

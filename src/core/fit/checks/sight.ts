@@ -1,0 +1,92 @@
+import { areaOf, distance, type Point, rectPolygon } from '../../geometry/point.ts';
+import type { Noticed } from '../../model/finding.ts';
+import { fixedZone, standing } from '../../model/fixedThing.ts';
+import type { BlockId } from '../../model/ids.ts';
+import { laidName } from '../../model/laidPiece.ts';
+import { VIGOUR_SHARE, VIGOURS, type Vigour } from '../../model/limits.ts';
+import type { Piece } from '../../model/piece.ts';
+import { roomArea } from '../../model/room.ts';
+import { limitsFor } from '../../model/school.ts';
+import { betterSpot, inTheWay, unseen } from '../../safety/sight.ts';
+import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
+import { laidOf, putIdea } from './laidFix.ts';
+
+type Bare = Omit<BareFit, 'noticed'>;
+const middleOf = (p: Piece): Point => ({ x: p.x + p.width / 2, y: p.y + p.depth / 2 });
+
+/** Floor for everyone who plays: the free square metres against what the block's vigour wants for each. */
+function crowding(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
+  const playing = bare.people.playing.length;
+  const vigour: Vigour = input.lesson.blocks.find((b) => b.id === block.id)?.vigour ?? 'moderate';
+  if (!block.game || !playing) return [];
+  const area = roomArea(input.room, 0);
+  const free = areaOf(area.outline) - (area.keepOut ?? []).reduce((sum, k) => sum + areaOf(k), 0);
+  const wanted = bare.defaults.floorPerStudent * VIGOUR_SHARE[vigour];
+  const found = free / playing;
+  if (found >= wanted) return [];
+  const calmer = VIGOURS.slice(0, VIGOURS.indexOf(vigour)).reverse();
+  return [
+    {
+      code: 'crowded',
+      weight: 'caution',
+      at: { block: block.id },
+      data: { found, wanted, playing, vigour },
+      ideas: calmer.map((v) => ({
+        code: 'calmer',
+        data: { vigour: v },
+        edits: [{ kind: 'set-block', blockId: block.id as BlockId, patch: { vigour: v } }],
+      })),
+    },
+  ];
+}
+
+/** What the teacher does not see from where they stand. */
+function sight(input: FitInput, block: FittedBlock): Noticed[] {
+  const spots = laidOf(block, 'teacher');
+  if (!spots.length) return [];
+  const blockers = inTheWay(input.room, block.laid, limitsFor(input.school).seenOverM);
+  const places = [
+    ...(block.game?.pieces ?? []).map((p) => ({
+      name: p.title,
+      at: middleOf(p),
+      more: rectPolygon({ x: p.x + 0.4, y: p.y + 0.4, width: Math.max(0.1, p.width - 0.8), depth: Math.max(0.1, p.depth - 0.8) }),
+    })),
+    ...laidOf(block, 'waiting-line', 'side-box', 'home').map((p) => ({ name: laidName(p), at: { x: p.x, y: p.y }, more: [] as Point[] })),
+  ];
+  const points = places.flatMap((p) => [p.at, ...p.more].map((at) => ({ at, name: p.name })));
+  const hidden = unseen(
+    input.room.outline,
+    blockers,
+    spots,
+    points.map((p) => p.at),
+  );
+  if (!hidden.length) return [];
+  const taken = [...standing(input.room).map(fixedZone), ...(block.game?.pieces ?? []).map((p) => rectPolygon(p))];
+  const better = spots[0].locked
+    ? undefined
+    : betterSpot(
+        input.room.outline,
+        blockers,
+        taken,
+        spots[0],
+        points.map((p) => p.at),
+      );
+  const names = [...new Set(hidden.map((i) => points[i].name))];
+  return [
+    {
+      code: 'unseen',
+      weight: 'caution',
+      at: { block: block.id, piece: spots[0].id },
+      data: { names, hidden: hidden.length, points: points.length },
+      ideas:
+        better && better.seen === points.length
+          ? [putIdea(block, [{ ...spots[0], ...better.spot }], 'stand-there', { metres: distance(spots[0], better.spot) })]
+          : [],
+    },
+  ];
+}
+
+/** Room for everybody to move, and what the teacher sees. */
+export function sightChecks(input: FitInput, bare: Bare): Noticed[] {
+  return bare.blocks.flatMap((block) => [...crowding(input, bare, block), ...sight(input, block)]);
+}

@@ -1,0 +1,94 @@
+import { boundsOf, distance, type Point, polygonDistance, rectPolygon } from '../../geometry/point.ts';
+import type { Edit } from '../../model/edit.ts';
+import type { FixIdea, Noticed } from '../../model/finding.ts';
+import type { BlockId } from '../../model/ids.ts';
+import { footprint, laidName } from '../../model/laidPiece.ts';
+import type { Piece } from '../../model/piece.ts';
+import { fliesOn, flight } from '../../safety/lanes.ts';
+import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
+import { laidOf, putIdea } from './laidFix.ts';
+
+const middleOf = (p: Piece): Point => ({ x: p.x + p.width / 2, y: p.y + p.depth / 2 });
+
+/** What of a place is really played on: its edge is walked along. */
+const inner = ({ x, y, width, depth }: Piece) =>
+  rectPolygon({ x: x + width * 0.15, y: y + depth * 0.15, width: width * 0.7, depth: depth * 0.7 });
+const placed = (block: FittedBlock, piece: Piece, at: Piece): Edit => ({
+  kind: 'place',
+  blockId: block.id as BlockId,
+  pieceId: piece.id,
+  at: { value: { x: at.x, y: at.y }, by: 'teacher', pinned: true },
+});
+
+/** Walks at a move that cross a lane where something flies, or another group's place. */
+function walks(input: FitInput, block: FittedBlock): Noticed[] {
+  const game = block.game;
+  const lanes = laidOf(block, 'lane').map((lane) => ({ lane, floor: footprint(flight(lane, fliesOn(lane))) }));
+  if (!game || (!lanes.length && game.pieces.length < 3)) return [];
+  const seen = new Set<string>();
+  const found: Noticed[] = [];
+  game.timeline.rounds.slice(1).forEach((round, r) => {
+    round.places.forEach((to, g) => {
+      const from = game.timeline.rounds[r].places[g];
+      if (from < 0 || to < 0 || from === to || seen.has(`${from}>${to}`)) return;
+      seen.add(`${from}>${to}`);
+      const [a, b] = [game.pieces[from], game.pieces[to]];
+      if (!a || !b) return;
+      const walk = [middleOf(a), middleOf(b), middleOf(b)];
+      for (const { lane, floor } of lanes.filter((l) => polygonDistance(l.floor, walk) <= 0)) {
+        found.push({
+          code: 'walk-crosses-lane',
+          weight: 'caution',
+          at: { block: block.id, piece: a.id, other: lane.id },
+          data: { from: a.title, to: b.title, lane: laidName(lane) },
+          ideas: lane.locked ? [] : laneAside(input, block, lane.id, floor, game.pieces),
+        });
+      }
+      const through = game.pieces.find((p) => p !== a && p !== b && polygonDistance(inner(p), walk) <= 0);
+      if (through) {
+        const swap = (p: Piece, q: Piece): FixIdea => ({
+          code: 'swap-pieces',
+          data: { a: p.number, b: q.number },
+          edits: [placed(block, p, q), placed(block, q, p)],
+        });
+        found.push({
+          code: 'walk-through-place',
+          weight: 'caution',
+          at: { block: block.id, piece: a.id, other: through.id },
+          data: { from: a.title, to: b.title, through: through.title },
+          ideas: [swap(through, b), swap(through, a)],
+        });
+      }
+    });
+  });
+  return found;
+}
+
+/** The lane moved along its own breadth, in whole metres, as a fix; weighing tells which move really clears the walks. */
+function laneAside(input: FitInput, block: FittedBlock, id: string, floor: readonly Point[], pieces: readonly Piece[]) {
+  const lane = block.laid.find((p) => p.id === id)!;
+  const box = boundsOf(input.room.outline);
+  const size = boundsOf(floor);
+  const spots = [
+    { x: box.x + size.width / 2 + 1, y: lane.y },
+    { x: box.x + box.width - size.width / 2 - 1, y: lane.y },
+    { x: lane.x, y: box.y + size.depth / 2 + 1 },
+    { x: lane.x, y: box.y + box.depth - size.depth / 2 - 1 },
+    { x: box.x + box.width / 2, y: box.y + box.depth / 2 },
+  ];
+  return spots
+    .filter((s) => pieces.every((p) => polygonDistance(footprint({ ...lane, ...s }), rectPolygon(p)) > 0))
+    .map((s) =>
+      putIdea(block, [{ ...lane, ...s }], 'move-piece', {
+        title: laidName(lane),
+        dx: s.x - lane.x,
+        dy: s.y - lane.y,
+        metres: distance(s, lane),
+      }),
+    );
+}
+
+/** Walks between places at every move. */
+export function walkChecks(input: FitInput, bare: Omit<BareFit, 'noticed'>): Noticed[] {
+  return bare.blocks.flatMap((block) => walks(input, block));
+}

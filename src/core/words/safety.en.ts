@@ -1,0 +1,103 @@
+import { counted, type Speak } from '../formats/speak.ts';
+import { laidWords, USE_WORDS } from './floor.en.ts';
+
+type Data = Record<string, unknown>;
+type Sentence = { what: string; why: string };
+const n = (d: Data, key: string) => Number(d[key]);
+const the = (d: Data, key: string) => laidWords(String(d[key] ?? ''));
+const capital = (text: string) => text.slice(0, 1).toUpperCase() + text.slice(1);
+const use = (d: Data) => USE_WORDS[d.use as keyof typeof USE_WORDS] ?? 'throwing';
+const LOCAL = 'House figure, local rules decide.';
+const pair = (d: Data) => (the(d, 'a') === the(d, 'b') ? `Two ${the(d, 'a')}s` : `${capital(the(d, 'a'))} and ${the(d, 'b')}`);
+
+/** What the checks of the floor say. */
+export const SAFETY_FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
+  'laid-outside': (d) => ({
+    what: `The ${the(d, 'name')} does not lie free in the room`,
+    why: 'It reaches through a wall or lies on something that stands there.',
+  }),
+  'lanes-oppose': (d) => ({
+    what: `${pair(d)} face each other`,
+    why: `A missed ${use(d) === 'striking' ? 'hit' : 'throw'} lands among the other group. Only soft objects may ever be sent towards people; local rules decide.`,
+  }),
+  'lanes-cross': (d) => ({ what: `${pair(d)} cross`, why: 'What flies or who runs in one comes through the other.' }),
+  'lanes-overlap': (d) => ({ what: `${pair(d)} lie on one another`, why: 'Two groups would use the same floor.' }),
+  'stands-in-lane': (d) => ({
+    what: `The ${the(d, 'a')} stands in a ${use(d)} lane`,
+    why: 'Who stands there is hit by what flies on past the lane, or run into.',
+  }),
+  'run-out-short': (d, speak) => ({
+    what: `${speak.metres(n(d, 'found'))} to the ${String(d.what)} after a run`,
+    why: `A run of ${speak.metres(n(d, 'runM'))} wants ${speak.metres(n(d, 'wanted'))} to stop${d.wall === 'padded' ? '; pads soften, they do not stop' : ''}. ${LOCAL}`,
+  }),
+  'overhead-lofted': (d, speak) => ({
+    what: `The ${String(d.what)} hangs over a lofted lane`,
+    why: `Its underside is ${speak.metres(n(d, 'undersideM'))} up: what is thrown high comes back from it. ${LOCAL}`,
+  }),
+  'aimed-at-glass': (d) => ({
+    what: `The ${the(d, 'name')} is aimed at glass`,
+    why: 'A hard throw or hit reaches it. Turn it to another wall.',
+  }),
+  'swings-touch': (d, speak) => ({
+    what: `Swings at two ${the(d, 'a')}s touch`,
+    why: `${speak.metres(n(d, 'found'))} between them; reach, implement and a step of both want ${speak.metres(n(d, 'wanted'))}. ${LOCAL}`,
+  }),
+  'swing-at-wall': (d, speak) => ({
+    what: 'A swing reaches the wall',
+    why: `${speak.metres(n(d, 'found'))} to the wall; reach, implement and a step want ${speak.metres(n(d, 'wanted'))}.`,
+  }),
+  'line-behind-swing': (d, speak) => ({
+    what: `The ${the(d, 'a')} stands by a swing`,
+    why: `${speak.metres(n(d, 'found'))} from where an implement is swung; ${speak.metres(n(d, 'wanted'))} wanted. ${LOCAL}`,
+  }),
+  'start-too-far': (d, speak) => ({
+    what: `${counted(n(d, 'count'), 'start')} too far from what is grabbed`,
+    why: `From ${speak.metres(n(d, 'found'))} two come at each other with ${n(d, 'speed').toFixed(1)} m/s, head down; at most ${speak.metres(n(d, 'wanted'))}. ${LOCAL}`,
+  }),
+  'start-too-near': (d, speak) => ({
+    what: `${counted(n(d, 'count'), 'start')} too near to what is grabbed`,
+    why: `${speak.metres(n(d, 'found'))} away: heads meet over the object before anyone has moved; at least ${speak.metres(n(d, 'wanted'))}. ${LOCAL}`,
+  }),
+  'too-many-dash': (d) => ({
+    what: `${n(d, 'count')} dash for one object`,
+    why: `At most ${n(d, 'most')} to one: more collide head-down. ${LOCAL}`,
+  }),
+  crowded: (d) => ({
+    what: `${n(d, 'found').toFixed(1)} m² of floor for each of ${n(d, 'playing')}`,
+    why: `${String(d.vigour)} play at this grade wants ${n(d, 'wanted').toFixed(1)} m² each. ${LOCAL}`,
+  }),
+  unseen: (d) => ({
+    what: `From your spot you do not see all of ${(d.names as string[]).map(laidWords).slice(0, 3).join(', ')}`,
+    why: `Something higher than a child stands between: ${n(d, 'hidden')} of ${n(d, 'points')} looks are blocked.`,
+  }),
+  'way-narrow': (d, speak) => ({
+    what: `The way to ${n(d, 'number')} ${String(d.title)} is ${speak.metres(n(d, 'found'))} wide`,
+    why: `Somebody here moves with a ${String((d.wheels as string[])[0] ?? 'wheelchair')}: ${speak.metres(n(d, 'wanted'))} wanted in play, never less than ${speak.metres(n(d, 'routeM'))} (older published building-access minimum; newer ones are larger, local code decides).`,
+  }),
+  'way-out-narrow': (d, speak) => ({
+    what: `The way out from ${n(d, 'number')} ${String(d.title)} is ${speak.metres(n(d, 'found'))} wide`,
+    why: `What stands there narrows it; ${speak.metres(n(d, 'wanted'))} wanted (older published building-access minimum; newer ones are larger, local code decides).`,
+  }),
+  'walk-crosses-lane': (d) => ({
+    what: `The walk from ${String(d.from)} to ${String(d.to)} crosses the ${the(d, 'lane')}`,
+    why: 'A group on the move comes through what flies or runs there. Hold the lane at every move, or lay it aside.',
+  }),
+  'walk-through-place': (d) => ({
+    what: `The walk from ${String(d.from)} to ${String(d.to)} goes through ${String(d.through)}`,
+    why: "Groups walk through each other's gear and people at every move.",
+  }),
+};
+
+/** What the fixes of the floor say. */
+export const SAFETY_FIXES: Record<string, (d: Data, speak: Speak) => string> = {
+  'turn-piece': (d) => `Turn the ${laidWords(String(d.title))}`,
+  'shorten-piece': (d, speak) => `Shorten it to ${speak.metres(n(d, 'lengthM'))}`,
+  'keep-low': () => 'Keep it low: no lofted throws',
+  'start-at': (d, speak) => `Start ${speak.metres(n(d, 'metres'))} away`,
+  'another-object': () => 'Lay out a second object',
+  calmer: (d) => `Play it ${d.vigour === 'calm' ? 'calmly' : 'at a moderate pace'}`,
+  'stand-there': (d, speak) => `Stand ${speak.metres(n(d, 'metres'))} away, where you see all`,
+  'wider-gap': (d, speak) => `${speak.metres(n(d, 'metres'))} between places`,
+  'take-up': (d) => `Take up the ${laidWords(String(d.name))}`,
+  'peel-all': () => 'Peel all places off: let fit place them',
+};

@@ -1,0 +1,169 @@
+import { Minus, Plus, Scan } from 'lucide-react';
+import { useMemo } from 'react';
+import { clearRays } from '../../core/arrange/clearRays.ts';
+import { tapedRect } from '../../core/arrange/setOutList.ts';
+import { paintedGuides } from '../../core/arrange/snapTo.ts';
+import { boundsOf, type Rect } from '../../core/geometry/point.ts';
+import { footprint, LAID_FACTS, type LaidPiece } from '../../core/model/laidPiece.ts';
+import { roomArea } from '../../core/model/room.ts';
+import { LAID_WORDS } from '../../core/words/floor.en.ts';
+import type { FloorProps } from './Floor.tsx';
+import { GroupPennants } from './GroupPennants.tsx';
+import { LaidDrawing } from './LaidDrawing.tsx';
+import type { Layer } from './layers.ts';
+import { Arrow, PieceDrawing } from './PieceDrawing.tsx';
+import { RoomMeasure } from './RoomMeasure.tsx';
+import { RoomPaint } from './RoomPaint.tsx';
+import { SafetyLayer, SightLayer } from './SafetyLayer.tsx';
+import type { Scale } from './scale.ts';
+import { ChalkRing, GuideLine, Measure, RING_PX, ringsApart } from './Tape.tsx';
+import { type Movable, useMoving } from './useMoving.ts';
+import { useZoom } from './useZoom.ts';
+
+type Props = Omit<FloorProps, 'faded' | 'layers'> & { layers: readonly Layer[]; base: Scale };
+const NOTHING: never[] = [];
+
+/** The floor drawn at its scale, zoomed and panned; one ear for everything that lies on it. */
+export function FloorDrawing(props: Props) {
+  const { room, game, round, units, base, layers, seen, zones } = props;
+  const laid = props.laid ?? NOTHING;
+  const selected = props.selected ?? NOTHING;
+  const { scale, bind, zoomed, by, whole } = useZoom(base);
+  const area = useMemo(() => roomArea(room, 0), [room]);
+  const painted = useMemo(() => paintedGuides(room), [room]);
+  const still = game?.pieces ?? NOTHING;
+  const movables = useMemo(
+    () => [
+      ...still.map((p): Movable => ({ id: p.id, box: tapedRect(p), at: p, locked: false })),
+      ...laid.map((p): Movable => ({ id: p.id, box: { ...boundsOf(footprint(p)), turned: 0 }, at: p, locked: p.locked })),
+    ],
+    [still, laid],
+  );
+  const { moving, handlers } = useMoving({ ...props, movables, painted, selected, scale });
+  const on = (layer: Layer) => layers.includes(layer);
+  const shift = (id: string) => (moving?.ids.has(id) ? moving : { dx: 0, dy: 0 });
+  const pieces = still.map((p) => (moving?.ids.has(p.id) ? { ...p, x: p.x + moving.dx, y: p.y + moving.dy } : p));
+  const size = boundsOf(room.outline);
+  const places = game?.timeline.rounds[round]?.places ?? NOTHING;
+  const next = game?.timeline.rounds[round + 1]?.places;
+  const arrows =
+    next && on('paths')
+      ? [...new Set(places.flatMap((from, g) => (from >= 0 && next[g] >= 0 && from !== next[g] ? [`${from}>${next[g]}`] : [])))].map(
+          (pair) => pair.split('>').map(Number),
+        )
+      : NOTHING;
+  const shownLaid = laid.filter((p) => on(LAID_FACTS[p.laid].layer));
+  const chosen = selected.length === 1 ? selected[0] : null;
+  return (
+    <>
+      <svg
+        ref={bind}
+        width={scale.width}
+        height={scale.height}
+        className="block touch-none overflow-hidden select-none"
+        role="group"
+        aria-label={`Floor of ${room.name}, ${units.say(size.width)} by ${units.say(size.depth)}`}
+        {...handlers}
+      >
+        <RoomPaint room={room} scale={scale} />
+        <RoomMeasure room={room} scale={scale} units={units} />
+        {on('sight') && seen && <SightLayer room={room} seen={seen} scale={scale} />}
+        {on('safety') && <SafetyLayer zones={zones ?? NOTHING} scale={scale} />}
+        {arrows.map(([from, to]) => {
+          const a = pieces[from];
+          const b = pieces[to];
+          return a && b ? <Arrow key={`${from}-${to}`} a={a} b={b} scale={scale} /> : null;
+        })}
+        {on('lines') &&
+          pieces.map((piece, i) => (
+            <PieceDrawing
+              key={piece.id}
+              piece={piece}
+              area={area}
+              game={game?.title ?? ''}
+              scale={scale}
+              index={i}
+              count={on('people') && places.indexOf(i) >= 0 ? (game?.groups[places.indexOf(i)].length ?? 0) : 0}
+              selected={selected.includes(piece.id)}
+              units={units}
+            />
+          ))}
+        {shownLaid.map((piece) => (
+          <LaidDrawing
+            key={piece.id}
+            piece={piece}
+            scale={scale}
+            dx={shift(piece.id).dx}
+            dy={shift(piece.id).dy}
+            selected={selected.includes(piece.id)}
+            label={`${piece.title || LAID_WORDS[piece.laid]}, ${units.say(piece.x)} from the west, ${units.say(piece.y)} from the south${piece.locked ? ', stuck down' : ''}`}
+          />
+        ))}
+        {on('people') && <GroupPennants pieces={pieces} places={places} scale={scale} still={moving === null} />}
+        {chosen !== null && (
+          <Distances {...props} id={chosen} pieces={pieces} laid={laid} shift={shift(chosen)} scale={scale} area={area} />
+        )}
+        {moving?.guides.map((g) => (
+          <GuideLine key={`${g.along}-${g.at}`} guide={g} scale={scale} />
+        ))}
+        {ringsApart((props.rings ?? []).map((ring) => ({ ...ring, x: scale.x(ring.x), y: scale.y(ring.y) }))).map((ring) => (
+          <ChalkRing key={ring.number} {...ring} r={RING_PX} />
+        ))}
+      </svg>
+      {props.onMove && (
+        <div className="absolute top-2 left-2 flex flex-col" role="group" aria-label="Zoom">
+          <button type="button" className="btn px-1.5" aria-label="Nearer" onClick={() => by(1.5)}>
+            <Plus size={15} aria-hidden="true" />
+          </button>
+          <button type="button" className="btn -mt-px px-1.5" aria-label="Farther" disabled={!zoomed} onClick={() => by(1 / 1.5)}>
+            <Minus size={15} aria-hidden="true" />
+          </button>
+          <button type="button" className="btn -mt-px px-1.5" aria-label="The whole room" disabled={!zoomed} onClick={whole}>
+            <Scan size={15} aria-hidden="true" />
+          </button>
+        </div>
+      )}
+    </>
+  );
+}
+
+/** Metres from the chosen one to what is next to it on every side. */
+function Distances({
+  id,
+  pieces,
+  laid,
+  shift,
+  scale,
+  area,
+  units,
+}: Pick<Props, 'units'> & {
+  id: string;
+  pieces: readonly (Rect & { id: string })[];
+  laid: readonly LaidPiece[];
+  shift: { dx: number; dy: number };
+  scale: Scale;
+  area: ReturnType<typeof roomArea>;
+}) {
+  const boxes = [
+    ...pieces,
+    ...laid.map((p) => {
+      const box = boundsOf(footprint(p));
+      return { id: p.id, ...box, ...(p.id === id ? { x: box.x + shift.dx, y: box.y + shift.dy } : {}) };
+    }),
+  ];
+  const me = boxes.find((b) => b.id === id);
+  if (!me) return null;
+  const others = boxes.filter((b) => b !== me);
+  return clearRays(area, me, others)
+    .filter((r) => r.metres > 0.04)
+    .map((r) => (
+      <Measure
+        key={r.side}
+        x1={scale.x(r.from.x)}
+        y1={scale.y(r.from.y)}
+        x2={scale.x(r.to.x)}
+        y2={scale.y(r.to.y)}
+        text={units.say(r.metres)}
+      />
+    ));
+}

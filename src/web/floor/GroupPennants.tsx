@@ -1,0 +1,41 @@
+import type { Piece } from '../../core/model/piece.ts';
+import { PennantCloth } from '../parts/Pennant.tsx';
+import type { Scale } from './scale.ts';
+
+/** Every group's pennant at the place where the group is; it walks there, unless something is being moved. */
+export function GroupPennants({
+  pieces,
+  places,
+  scale,
+  still,
+}: {
+  pieces: readonly Piece[];
+  /** Index of the piece where each group is. */
+  places: readonly number[];
+  scale: Scale;
+  /** Nothing is being moved just now. */
+  still: boolean;
+}) {
+  return places.map((at, g) => {
+    const piece = pieces[at];
+    if (!piece) return null;
+    const middle = scale.y(piece.y + piece.depth / 2);
+    // A court's pennant flies at its upper corner: its cells and its line are people's.
+    const x = scale.x(piece.x + piece.width) - (piece.cells ? 30 : 46);
+    const y = piece.cells ? scale.y(piece.y + piece.depth) - 30 : middle + (piece.depth * scale.k) / 2 - 40;
+    return (
+      <g
+        key={`group-${g + 1}`}
+        style={{ transform: `translate(${x}px, ${y}px)`, transition: still ? 'transform 220ms ease-in-out' : undefined }}
+        pointerEvents="none"
+      >
+        <line x1="-1" y1="-3" x2="-1" y2="30" stroke="var(--color-ink)" strokeWidth="2.5" />
+        <PennantCloth index={g} />
+        <circle cx="32" cy="22" r="8.5" fill="white" stroke="var(--color-ink)" strokeWidth="1.5" />
+        <text x="32" y="22.5" textAnchor="middle" dominantBaseline="central" fontSize="12" fontWeight="700">
+          {g + 1}
+        </text>
+      </g>
+    );
+  });
+}

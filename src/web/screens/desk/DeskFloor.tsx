@@ -1,0 +1,113 @@
+import { useMemo, useState } from 'react';
+import type { FittedBlock, FittedLesson } from '../../../core/fit/fitted.ts';
+import type { Finding } from '../../../core/model/finding.ts';
+import type { Room } from '../../../core/model/room.ts';
+import { limitsFor, type School } from '../../../core/model/school.ts';
+import { floorZones } from '../../../core/safety/floorZones.ts';
+import { inTheWay, seenFrom } from '../../../core/safety/sight.ts';
+import { Floor } from '../../floor/Floor.tsx';
+import { type Layer, USUAL_LAYERS } from '../../floor/layers.ts';
+import type { Units } from '../../parts/units.ts';
+import { FloorBar } from './FloorBar.tsx';
+import type { FloorEdits } from './floorEdits.ts';
+import { LayersMenu } from './LayersMenu.tsx';
+import { LayOut } from './LayOut.tsx';
+import { ringsFor } from './rings.ts';
+
+interface Props {
+  room: Room;
+  school: School;
+  fitted: FittedLesson | null;
+  block: FittedBlock | undefined;
+  findings: readonly Finding[];
+  units: Units;
+  edits: FloorEdits;
+  chosen: readonly string[];
+  onChoose(ids: string[]): void;
+  round: number;
+  onRound(round: number): void;
+  walking: boolean;
+  onWalk(): void;
+  alone: boolean;
+  onAlone(): void;
+  onMore(): void;
+  faded: boolean;
+  children?: React.ReactNode;
+}
+
+/** The desk's floor with what is under it: layers, what is chosen, laying out. */
+export function DeskFloor({ room, school, fitted, block, findings, units, edits, chosen, onChoose, faded, children, ...bar }: Props) {
+  const [layers, setLayers] = useState<readonly Layer[]>(USUAL_LAYERS);
+  const [laying, setLaying] = useState(false);
+  const game = block?.game;
+  const rings = fitted ? ringsFor(findings, fitted, room, block?.id ?? null) : [];
+  const limits = limitsFor(school);
+  const zones = useMemo(
+    () =>
+      fitted && layers.includes('safety')
+        ? floorZones(room, game?.pieces ?? [], game?.clearances ?? {}, block?.laid ?? [], fitted.defaults)
+        : [],
+    [fitted, layers, room, game, block],
+  );
+  const teacher = block?.laid.find((p) => p.laid === 'teacher');
+  const seen = useMemo(
+    () =>
+      teacher && layers.includes('sight') ? seenFrom(room.outline, inTheWay(room, block?.laid ?? [], limits.seenOverM), teacher) : null,
+    [teacher, layers, room, block, limits.seenOverM],
+  );
+  return (
+    <>
+      <div className="min-h-0 flex-1">
+        <Floor
+          room={room}
+          game={game}
+          laid={block?.laid}
+          round={bar.round}
+          rings={rings}
+          selected={chosen}
+          units={units}
+          layers={layers}
+          zones={zones}
+          seen={seen}
+          onSelect={onChoose}
+          onMove={edits.move}
+          onTurn={edits.turn}
+          onTakeUp={edits.takeUp}
+          faded={faded}
+        />
+      </div>
+      {game && game.unplaced.length > 0 && (
+        <p className="mx-4 border-[1.5px] border-dashed border-stop px-3 py-1" role="status">
+          <strong className="text-stop">Unplaced:</strong> {game.unplaced.map((u) => `${u.number} ${u.title}`).join(', ')}. The floor holds{' '}
+          {game.pieces.length} of this size.
+        </p>
+      )}
+      <FloorBar
+        {...bar}
+        game={game}
+        chosen={chosen}
+        units={units}
+        edits={edits}
+        tools={<LayersMenu layers={layers} onLayers={setLayers} sightHint={!teacher} />}
+      >
+        {children}
+        {block && (
+          <button type="button" className="btn whitespace-nowrap" onClick={() => setLaying(true)}>
+            Lay out …
+          </button>
+        )}
+      </FloorBar>
+      {block && (
+        <LayOut
+          open={laying}
+          onClose={() => setLaying(false)}
+          room={room}
+          wallClearanceM={limits.wallClearanceM}
+          edits={edits}
+          units={units}
+          onLaid={onChoose}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,129 @@
+import { useState } from 'react';
+import { ARRANGEMENTS, type Arrangement, layMany, leastGap, widestCircle } from '../../../core/arrange/layMany.ts';
+import { boundsOf, rectPolygon } from '../../../core/geometry/point.ts';
+import { footprint, LAID_FACTS, LAID_KINDS, type LaidKind, newLaid } from '../../../core/model/laidPiece.ts';
+import { type Room, roomArea } from '../../../core/model/room.ts';
+import { ARRANGEMENT_WORDS, LAID_WORDS } from '../../../core/words/floor.en.ts';
+import { freshId } from '../../api.ts';
+import { ChoiceField } from '../../parts/CommitField.tsx';
+import { Floating } from '../../parts/Sheet.tsx';
+import type { Units } from '../../parts/units.ts';
+import type { FloorEdits } from './floorEdits.ts';
+
+/** The most that are laid out at once. */
+const MOST = 60;
+const HOW = ['one', ...ARRANGEMENTS] as const;
+
+/** Lays pieces out on the block's floor: what, how many, and how they lie to each other; everything else on the floor is kept clear of. */
+export function LayOut({
+  open,
+  onClose,
+  room,
+  wallClearanceM,
+  edits,
+  units,
+  onLaid,
+}: {
+  open: boolean;
+  onClose: () => void;
+  room: Room;
+  wallClearanceM: number;
+  edits: FloorEdits;
+  units: Units;
+  onLaid: (ids: string[]) => void;
+}) {
+  const [kind, setKind] = useState<LaidKind>('cone');
+  const [how, setHow] = useState<Arrangement | 'one'>('one');
+  const [count, setCount] = useState('6');
+  const [spacing, setSpacing] = useState(units.say(1.5));
+  const [problem, setProblem] = useState('');
+  const lay = () => {
+    const number = how === 'one' ? 1 : Number(count);
+    if (!Number.isInteger(number) || number < 1 || number > MOST) return setProblem(`"${count}" is not a number from 1 to ${MOST}.`);
+    let apart = 1.5;
+    try {
+      if (how === 'row' || how === 'spaced' || how === 'side-by-side') apart = units.read(spacing);
+    } catch (error) {
+      return setProblem((error as Error).message);
+    }
+    if (apart <= 0) return setProblem('The distance must be above zero.');
+    const { widthM, lengthM, takesFloor } = LAID_FACTS[kind];
+    const taken = [...edits.places.map((p) => rectPolygon(p)), ...edits.laid.filter((p) => LAID_FACTS[p.laid].takesFloor).map(footprint)];
+    // What nobody stands on may lie among places; what takes floor lies clear of them.
+    const area = roomArea(room, takesFloor ? wallClearanceM / 2 : 0.2, takesFloor || how !== 'one' ? taken : []);
+    const middle = boundsOf(room.outline);
+    // One alone lies in the middle of the widest free circle: the ring's own middle.
+    const circle = how === 'one' ? widestCircle({ ...area, wallClearance: 0 }) : undefined;
+    const laying = circle
+      ? [{ x: circle.x, y: circle.y, turnedDeg: 0 }]
+      : how === 'one'
+        ? []
+        : layMany(area, { widthM, lengthM }, how, number, apart);
+    if (!laying.length) {
+      const at = { x: middle.x + middle.width / 2, y: middle.y + middle.depth / 2 };
+      if (how !== 'one')
+        return setProblem('No place on this floor is free for even one of them. Take something up first, or lay out one and drag it.');
+      laying.push({ ...at, turnedDeg: 0 });
+    }
+    const pieces = laying.map((at) => newLaid(kind, freshId('p'), at, at.turnedDeg));
+    edits.put(pieces);
+    setProblem('');
+    onLaid(pieces.map((p) => p.id));
+    const least = leastGap(laying);
+    if (laying.length < number)
+      return setProblem(`The floor holds ${laying.length} of ${number}, ${units.say(least)} apart. They are laid out.`);
+    onClose();
+  };
+  return (
+    <Floating open={open} onClose={onClose} title="Lay out">
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          lay();
+        }}
+      >
+        <div className="grid grid-cols-2 gap-3">
+          <ChoiceField label="What" value={kind} options={LAID_KINDS.map((k) => [k, LAID_WORDS[k]] as const)} onPick={setKind} />
+          <ChoiceField
+            label="How"
+            value={how}
+            options={HOW.map((h) => [h, h === 'one' ? 'just one' : ARRANGEMENT_WORDS[h]] as const)}
+            onPick={setHow}
+          />
+          {how !== 'one' && (
+            <div>
+              <label className="mb-0.5 block text-xs text-muted" htmlFor="lay-count">
+                {how === 'spaced' ? 'How many at most' : 'How many'}
+              </label>
+              <input id="lay-count" className="field" inputMode="numeric" value={count} onChange={(e) => setCount(e.target.value)} />
+            </div>
+          )}
+          {(how === 'row' || how === 'spaced' || how === 'side-by-side') && (
+            <div>
+              <label className="mb-0.5 block text-xs text-muted" htmlFor="lay-spacing">
+                {how === 'side-by-side' ? 'Between their edges' : 'Between their middles'}
+              </label>
+              <input id="lay-spacing" className="field" value={spacing} onChange={(e) => setSpacing(e.target.value)} />
+            </div>
+          )}
+        </div>
+        {problem && (
+          <p role="alert" className="mt-2 text-stop">
+            {problem}
+          </p>
+        )}
+        <p className="mt-2 text-xs text-muted">
+          Then drag it, or turn it with R. Several are chosen with Shift; Delete takes up what is chosen.
+        </p>
+        <div className="mt-3 flex gap-3">
+          <button type="submit" className="btn btn-tape">
+            Lay it out
+          </button>
+          <button type="button" className="btn" onClick={onClose}>
+            Close
+          </button>
+        </div>
+      </form>
+    </Floating>
+  );
+}

@@ -1,0 +1,85 @@
+import { type LineUp, lineUp, spaceEvenly } from '../../../core/arrange/lineUp.ts';
+import type { FittedBlock } from '../../../core/fit/fitted.ts';
+import { millimetres, type Point, rectPolygon } from '../../../core/geometry/point.ts';
+import type { Edit } from '../../../core/model/edit.ts';
+import type { BlockId } from '../../../core/model/ids.ts';
+import { footprint, type LaidPiece } from '../../../core/model/laidPiece.ts';
+import type { Piece } from '../../../core/model/piece.ts';
+
+export interface FloorEdits {
+  places: Piece[];
+  laid: LaidPiece[];
+  /** A place to a new lower left corner; null peels it off. */
+  place(id: string, to: Point | null): void;
+  /** All of them by so much: one gesture, one edit. */
+  move(ids: readonly string[], dx: number, dy: number): void;
+  put(pieces: LaidPiece[], name?: string): void;
+  takeUp(ids: readonly string[]): void;
+  turn(id: string, byDeg: number): void;
+  align(ids: readonly string[], to: LineUp): void;
+  space(ids: readonly string[], along: 'x' | 'y'): void;
+}
+
+/** What is done on a block's floor, as edits: places of the game and pieces laid beside them alike. */
+export function floorEdits(block: FittedBlock | undefined, perform: (edit: Edit, name?: string) => void): FloorEdits {
+  const places = block?.game?.pieces ?? [];
+  const laid = block?.laid ?? [];
+  const blockId = block?.id as BlockId;
+  const placeEdit = (pieceId: string, to: Point | null): Edit => ({
+    kind: 'place',
+    blockId,
+    pieceId,
+    at: to && { value: { x: millimetres(to.x), y: millimetres(to.y) }, by: 'teacher', pinned: true },
+  });
+  const layEdit = (put: LaidPiece[], take: string[] = []): Edit => ({
+    kind: 'lay',
+    blockId,
+    put: put.map((p) => ({ ...p, x: millimetres(p.x), y: millimetres(p.y) })),
+    take,
+  });
+  const send = (edits: Edit[], name?: string) => {
+    if (edits.length) perform(edits.length === 1 ? edits[0] : { kind: 'many', edits }, name);
+  };
+  /** Every one of them by its own way, in one edit. */
+  const shift = (ids: readonly string[], by: (index: number) => Point, name?: string) => {
+    const moved = ids.map((id, i) => ({ id, ...by(i) })).filter((m) => Math.abs(m.x) > 1e-4 || Math.abs(m.y) > 1e-4);
+    const put = moved.flatMap((m) => {
+      const piece = laid.find((p) => p.id === m.id);
+      return piece && !piece.locked ? [{ ...piece, x: piece.x + m.x, y: piece.y + m.y }] : [];
+    });
+    const edits = moved.flatMap((m) => {
+      const piece = places.find((p) => p.id === m.id);
+      return piece ? [placeEdit(piece.id, { x: piece.x + m.x, y: piece.y + m.y })] : [];
+    });
+    send([...edits, ...(put.length ? [layEdit(put)] : [])], name);
+  };
+  const outlines = (ids: readonly string[]) =>
+    ids.flatMap((id) => {
+      const piece = places.find((p) => p.id === id);
+      if (piece) return [rectPolygon(piece)];
+      return laid.filter((p) => p.id === id).map(footprint);
+    });
+  return {
+    places,
+    laid,
+    place: (id, to) => block && send([placeEdit(id, to)]),
+    move: (ids, dx, dy) => shift(ids, () => ({ x: dx, y: dy }), ids.length > 1 ? `move ${ids.length} pieces` : undefined),
+    put: (pieces, name) => block && send([layEdit(pieces)], name),
+    takeUp: (ids) => {
+      const take = ids.filter((id) => laid.some((p) => p.id === id));
+      if (take.length) send([layEdit([], take)]);
+    },
+    turn: (id, byDeg) => {
+      const piece = laid.find((p) => p.id === id);
+      if (piece && !piece.locked) send([layEdit([{ ...piece, turnedDeg: (piece.turnedDeg + byDeg) % 360 }])], 'turn a piece');
+    },
+    align: (ids, to) => {
+      const moves = lineUp(outlines(ids), to);
+      shift(ids, (i) => moves[i], `bring ${ids.length} pieces in line`);
+    },
+    space: (ids, along) => {
+      const moves = spaceEvenly(outlines(ids), along);
+      shift(ids, (i) => moves[i], `space ${ids.length} pieces evenly`);
+    },
+  };
+}
