@@ -3,9 +3,12 @@ import { boundsOf, distance, edgesOf, insidePolygon, type Point, type Polygon, p
 import { type FixedThing, fixedZone, standing } from '../model/fixedThing.ts';
 import { footprint, LAID_FACTS, type LaidPiece } from '../model/laidPiece.ts';
 
-/** What the teacher does not see over: standing things and solid pieces that are higher than `overM`. */
+/** What is narrower than this both ways is looked round with half a step, as a post is; metres. */
+const LOOKED_ROUND_M = 0.6;
+
+/** What the teacher does not see over: standing things and solid pieces that are higher than `overM`, posts left out. */
 export function inTheWay(room: { fixed: readonly FixedThing[] }, laid: readonly LaidPiece[], overM: number): Polygon[] {
-  const tall = standing(room).filter((f) => f.heightM > overM);
+  const tall = standing(room).filter((f) => f.heightM > overM && Math.max(f.widthM, f.depthM) >= LOOKED_ROUND_M);
   const walls = laid.filter((p) => LAID_FACTS[p.laid].solid && (p.heightM ?? 0) > overM);
   return [...tall.map(fixedZone), ...walls.map(footprint)];
 }
