@@ -15,7 +15,7 @@ const ORDER = [
   'words',
   'exchange',
 ];
-const TESTS = '\\.test\\.ts$';
+const TESTS = '\\.(test|fixture)\\.ts$';
 
 /** What lies further down the list than `folder`. */
 const below = (folder) => ORDER.slice(ORDER.indexOf(folder) + 1).join('|');

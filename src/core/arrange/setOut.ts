@@ -75,8 +75,9 @@ function bestPair(room: MeasuredRoom, mark: Point, tapeM: number): [Offset, Offs
 }
 
 /** Units in a short round: always the nearest next from the room's first corner, then turned round wherever that is shorter (2-opt). */
-function walkingOrder(units: readonly Placement[], start: Point): number[] {
-  const middle = units.map((u) => ({ x: u.x + u.width / 2, y: u.y + u.depth / 2 }));
+function walkingOrder(units: readonly Corners[], start: Point): number[] {
+  const mean = (values: number[]) => values.reduce((a, b) => a + b, 0) / values.length;
+  const middle = units.map((u) => ({ x: mean(u.map(([, p]) => p.x)), y: mean(u.map(([, p]) => p.y)) }));
   const left = new Set(units.keys());
   const order: number[] = [];
   let at = start;
@@ -129,17 +130,28 @@ export function setOut(
 ): { steps: SetOutStep[]; findings: Finding[] } {
   const tapeM = options.tapeM ?? TAPE_M;
   checkInput(room, placements, tapeM);
+  return setOutCorners(
+    room,
+    placements.map((p) => Object.entries(cornersOf(p)) as [Corner, Point][]),
+    tapeM,
+  );
+}
+
+/** A unit by its marks in order round it: four corners, two ends, or its middle. */
+export type Corners = readonly (readonly [Corner, Point])[];
+
+/** The same for units of any shape and turn, told by their marks. */
+export function setOutCorners(room: MeasuredRoom, units: readonly Corners[], tapeM: number): { steps: SetOutStep[]; findings: Finding[] } {
   const steps: SetOutStep[] = [];
   const findings: Finding[] = [];
   const done: { unit: number; corner: Corner; at: Point }[] = [];
   let here: Point = room.outline[0];
-  for (const unit of walkingOrder(placements, here)) {
-    const corners = cornersOf(placements[unit]);
-    const nearest = CORNERS.reduce((a, b) => (distance(here, corners[b]) < distance(here, corners[a]) - NEAR ? b : a));
-    const first = CORNERS.indexOf(nearest);
-    for (let k = 0; k < 4; k++) {
-      const corner = CORNERS[(first + k) % 4];
-      const at = corners[corner];
+  for (const unit of walkingOrder(units, here)) {
+    const corners = units[unit];
+    const near = corners.map(([, p]) => distance(here, p));
+    const first = near.reduce((best, d, i) => (d < near[best] - NEAR ? i : best), 0);
+    for (let k = 0; k < corners.length; k++) {
+      const [corner, at] = corners[(first + k) % corners.length];
       const from = bestPair(room, at, tapeM);
       if (!from) {
         findings.push({

@@ -1,11 +1,12 @@
-import type { Placement } from '../geometry/packUnits.ts';
-import { distance, distanceToSegment, edgesOf, type Point } from '../geometry/point.ts';
+import { distance, distanceToSegment, type Point } from '../geometry/point.ts';
 import type { Finding } from '../model/finding.ts';
 import { fixedZone, standing } from '../model/fixedThing.ts';
+import type { LaidPiece } from '../model/laidPiece.ts';
 import { paintedLines } from '../model/painted.ts';
 import type { Piece } from '../model/piece.ts';
 import { type Room, softWalls } from '../model/room.ts';
-import { cornersOf, type SetOutStep, setOut } from './setOut.ts';
+import { type SetOutStep, setOutCorners } from './setOut.ts';
+import { type SetOutUnit, setOutUnits } from './setOutUnit.ts';
 
 /** How fast one person tapes, lays and walks; editable, house figures. */
 export interface SetOutRates {
@@ -25,6 +26,8 @@ export interface SetOutMark extends SetOutStep {
 }
 /** What one person does to set a layout out, and what it takes. */
 export interface SetOutList {
+  /** What `mark.unit` counts. */
+  units: SetOutUnit[];
   marks: SetOutMark[];
   findings: Finding[];
   tapeM: number;
@@ -33,38 +36,6 @@ export interface SetOutList {
   walkM: number;
   layOutSeconds: number;
   takeInSeconds: number;
-}
-
-/** What is taped of a piece: its rectangle without the waiting line along its lower edge. */
-export function tapedRect(piece: Piece): Placement {
-  const line = piece.lineM ?? 0;
-  return { x: piece.x, y: piece.y + line, width: piece.width, depth: piece.depth - line, turned: piece.turned };
-}
-
-/** The straight lines of tape of a piece: its four sides, and what parts a court's cells. */
-export function tapeLines(piece: Piece): [Point, Point][] {
-  const rect = tapedRect(piece);
-  const sides = edgesOf(Object.values(cornersOf(rect)));
-  if (!piece.cells) return sides;
-  const rows = Math.ceil(piece.cells / 2);
-  const step = rect.depth / rows;
-  const across = Array.from({ length: rows - 1 }, (_, r): [Point, Point] => {
-    const y = rect.y + step * (r + 1);
-    return [
-      { x: rect.x, y },
-      { x: rect.x + rect.width, y },
-    ];
-  });
-  const middle = rect.x + rect.width / 2;
-  const top = rect.y + rect.depth - (piece.cells % 2 ? step : 0);
-  return [
-    ...sides,
-    ...across,
-    [
-      { x: middle, y: rect.y },
-      { x: middle, y: top },
-    ],
-  ];
 }
 
 /** A painted line this near and alongside stands for tape, metres. */
@@ -91,7 +62,7 @@ function alongPaint([a, b]: readonly [Point, Point], painted: readonly (readonly
 /**
  * The list that one person with one tape works off: marks in walking order with their two offsets, metres of tape (what is
  * painted there already needs none), metres walked, seconds to lay out and to take in at the given rates. `gear`: pieces of gear
- * put down. Marks that no two walls reach are findings.
+ * put down; `laid`: what lies beside the places. Marks that no two walls reach are findings.
  */
 export function setOutList(
   room: Room,
@@ -99,30 +70,32 @@ export function setOutList(
   gear: number,
   tapeM: number,
   rates: SetOutRates = SET_OUT_RATES,
+  laid: readonly LaidPiece[] = [],
 ): SetOutList {
-  const units = pieces.map(tapedRect);
-  const { steps, findings } = setOut(
+  const units = setOutUnits(pieces, laid);
+  const { steps, findings } = setOutCorners(
     { outline: room.outline, keepOut: standing(room).map(fixedZone), blockedWalls: softWalls(room) },
-    units,
-    { tapeM },
+    units.map((u) => u.marks),
+    tapeM,
   );
   const numbers = new Map(steps.map((s, i) => [`${s.mark.unit}${s.mark.corner}`, i + 1]));
   const marks = steps.map(
     (step, i): SetOutMark => ({
       ...step,
       number: i + 1,
-      at: cornersOf(units[step.mark.unit])[step.mark.corner],
+      at: units[step.mark.unit].marks.find(([corner]) => corner === step.mark.corner)![1],
       ...(step.check && { checkNumber: numbers.get(`${step.check.to.unit}${step.check.to.corner}`) }),
     }),
   );
   const painted = room.painted.flatMap(paintedLines);
-  const lines = pieces.flatMap(tapeLines);
+  const lines = units.flatMap((u) => u.tape);
   const all = lines.reduce((sum, [a, b]) => sum + distance(a, b), 0);
   const paintedM = lines.reduce((sum, line) => sum + alongPaint(line, painted), 0);
   const walkM = marks.slice(1).reduce((sum, m, i) => sum + distance(m.at, marks[i].at), 0);
   const walk = walkM / rates.walkMs;
   const taped = all - paintedM;
   return {
+    units,
     marks,
     findings,
     tapeM: taped,

@@ -3,9 +3,11 @@ import { XMLParser, XMLValidator } from 'fast-xml-parser';
 import { describe, expect, it } from 'vitest';
 import { MILL_GYM, UPPER_YARD } from '../../content/demo.ts';
 import { demoDesk } from '../../content/desk.fixture.ts';
-import { setOutList, tapedRect, tapeLines } from '../arrange/setOutList.ts';
+import { setOutList } from '../arrange/setOutList.ts';
+import { tapedRect, tapeLines } from '../arrange/setOutUnit.ts';
 import { fitUnweighed } from '../fit/fit.ts';
-import { distance } from '../geometry/point.ts';
+import { byWall, distance } from '../geometry/point.ts';
+import { newLaid } from '../model/laidPiece.ts';
 import { wallNames } from '../words/floor.en.ts';
 import { floorDrawing, LAYERS } from './floorDrawing.ts';
 import { floorDxf } from './floorDxf.ts';
@@ -113,5 +115,46 @@ describe('walls', () => {
       { x: 0, y: 15 },
     ];
     expect(wallNames(cut)).toEqual(['south wall', 'east wall', 'north wall', 'east wall 2', 'north wall 2', 'west wall']);
+  });
+});
+
+describe('what is laid out beside the places', () => {
+  const laid = [
+    { ...newLaid('lane', 'l1', { x: 13, y: 7.5 }, 30), lengthM: 5 },
+    newLaid('cone', 'c1', { x: 8, y: 7 }),
+    { ...newLaid('barrier', 'b1', { x: 13, y: 11 }, 20), widthM: 3 },
+    newLaid('teacher', 't1', { x: 2.2, y: 12 }),
+  ];
+  const sheet = setOutList(MILL_GYM, [], 0, 30, undefined, laid);
+
+  it('has its marks: corners, ends, or its middle; people have none; each again from its two offsets within 5 mm', () => {
+    expect(sheet.units.map((u) => [u.name, u.marks.length])).toEqual([
+      ['lane', 4],
+      ['cone', 1],
+      ['barrier', 2],
+    ]);
+    expect(sheet.marks).toHaveLength(7);
+    for (const { at, from } of sheet.marks) {
+      // Both walls are straight lines: the mark is where the two lines alongside them meet.
+      const lines = from.map(({ wall, distance: off }) => [byWall(MILL_GYM.outline, wall)(0, off), byWall(MILL_GYM.outline, wall)(1, off)]);
+      const [[p, q], [r, s]] = lines;
+      const cross = (q.x - p.x) * (s.y - r.y) - (q.y - p.y) * (s.x - r.x);
+      const t = ((r.x - p.x) * (s.y - r.y) - (r.y - p.y) * (s.x - r.x)) / cross;
+      expect(distance(at, { x: p.x + t * (q.x - p.x), y: p.y + t * (q.y - p.y) })).toBeLessThan(0.005);
+    }
+    expect(sheet.tapeM + sheet.paintedM).toBeCloseTo(2 * (1.5 + 5), 6);
+  });
+
+  it('is in the drawing on layers of its own', () => {
+    const read = new DxfParser().parseSync(floorDxf(floorDrawing(MILL_GYM, [], sheet.marks, laid)))!;
+    const on = (layer: string) => read.entities.filter((e) => e.layer === layer);
+    expect(on('tape')).toHaveLength(4);
+    expect(on('pieces')).toHaveLength(2);
+    expect(XMLValidator.validate(floorSvg(floorDrawing(MILL_GYM, [], sheet.marks, laid), 100))).toBe(true);
+  });
+
+  it('is not measured from a curtain or an open side', () => {
+    const yard = setOutList(UPPER_YARD, [], 0, 60, undefined, [newLaid('cone', 'c1', { x: 36, y: 20 })]);
+    expect(yard.marks[0].from.map((f) => f.wall).sort()).toEqual([0, 3]);
   });
 });

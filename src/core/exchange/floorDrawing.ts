@@ -1,13 +1,14 @@
-import { tapeLines } from '../arrange/setOutList.ts';
+import { laidTape, tapeLines } from '../arrange/setOutUnit.ts';
 import { boundsOf, byWall, type Point, type Rect } from '../geometry/point.ts';
 import { clearDepth, doorZone } from '../model/door.ts';
 import { fixedZone } from '../model/fixedThing.ts';
+import { footprint, LAID_FACTS, type LaidPiece, laidName } from '../model/laidPiece.ts';
 import { paintedPaths } from '../model/painted.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Room } from '../model/room.ts';
 
 /** The layers of an exported floor, in drawing order. */
-export const LAYERS = ['room', 'doors', 'fixed', 'painted', 'tape', 'marks', 'names'] as const;
+export const LAYERS = ['room', 'doors', 'fixed', 'painted', 'tape', 'pieces', 'marks', 'names'] as const;
 export type LayerName = (typeof LAYERS)[number];
 
 /** A run of straight lines in metres, closed where it comes back. */
@@ -34,7 +35,13 @@ export interface FloorDrawing {
 const MARK_M = 0.12;
 
 /** The room with what is planned on it: outline, doors, fixed things, paint, tape, numbered marks, names of places. */
-export function floorDrawing(room: Room, pieces: readonly Piece[], marks: readonly { number: number; at: Point }[]): FloorDrawing {
+export function floorDrawing(
+  room: Room,
+  pieces: readonly Piece[],
+  marks: readonly { number: number; at: Point }[],
+  laid: readonly LaidPiece[] = [],
+): FloorDrawing {
+  const things = laid.filter((p) => LAID_FACTS[p.laid].layer !== 'people');
   const doors = room.doors.map((door): DrawnPath => {
     const at = byWall(room.outline, door.wall);
     const closed = clearDepth(door) > 0;
@@ -58,6 +65,10 @@ export function floorDrawing(room: Room, pieces: readonly Piece[], marks: readon
       ...room.fixed.map((thing): DrawnPath => ({ layer: 'fixed', points: fixedZone(thing), closed: true })),
       ...room.painted.flatMap(paintedPaths).map((points): DrawnPath => ({ layer: 'painted', points, closed: false })),
       ...pieces.flatMap(tapeLines).map((points): DrawnPath => ({ layer: 'tape', points, closed: false })),
+      ...things.flatMap(laidTape).map((points): DrawnPath => ({ layer: 'tape', points, closed: false })),
+      ...things
+        .filter((p) => LAID_FACTS[p.laid].tape === 'none')
+        .map((p): DrawnPath => ({ layer: 'pieces', points: footprint(p), closed: true })),
       ...marks.flatMap((m) => cross(m.at)),
     ],
     texts: [
@@ -69,6 +80,9 @@ export function floorDrawing(room: Room, pieces: readonly Piece[], marks: readon
           text: `${p.number} ${p.title}`,
           sizeM: 0.4,
         }),
+      ),
+      ...things.map(
+        (p): DrawnText => ({ layer: 'names', at: { x: p.x - p.widthM / 2, y: p.y + p.lengthM / 2 + 0.1 }, text: laidName(p), sizeM: 0.2 }),
       ),
       ...marks.map((m): DrawnText => ({ layer: 'marks', at: { x: m.at.x + 0.15, y: m.at.y + 0.15 }, text: String(m.number), sizeM: 0.25 })),
     ],

@@ -5,7 +5,7 @@ import { type FloorDrawing, LAYERS, type LayerName } from './floorDrawing.ts';
 const Writer = ((Drawing as unknown as { default?: typeof Drawing }).default ?? Drawing) as typeof Drawing;
 
 /** Colour numbers of the format: 7 ink, 8 grey, 5 blue, 1 red. */
-const COLOUR: Record<LayerName, number> = { room: 7, doors: 8, fixed: 8, painted: 8, tape: 5, marks: 1, names: 7 };
+const COLOUR: Record<LayerName, number> = { room: 7, doors: 8, fixed: 8, painted: 8, tape: 5, pieces: 7, marks: 1, names: 7 };
 
 /** The floor as a DXF text: metres, room coordinates, one layer for each of LAYERS, closed outlines as closed polylines. */
 export function floorDxf(drawing: FloorDrawing): string {

@@ -7,6 +7,7 @@ const STROKE: Record<LayerName, [colour: string, widthM: number]> = {
   fixed: ['#6A7580', 0.04],
   painted: ['#6A7580', 0.05],
   tape: ['#1B4FB3', 0.05],
+  pieces: ['#182230', 0.03],
   marks: ['#A3201D', 0.03],
   names: ['#182230', 0],
 };

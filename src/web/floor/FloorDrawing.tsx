@@ -1,7 +1,7 @@
 import { Minus, Plus, Scan } from 'lucide-react';
 import { useMemo } from 'react';
 import { clearRays } from '../../core/arrange/clearRays.ts';
-import { tapedRect } from '../../core/arrange/setOutList.ts';
+import { tapedRect } from '../../core/arrange/setOutUnit.ts';
 import { paintedGuides } from '../../core/arrange/snapTo.ts';
 import { boundsOf, type Rect } from '../../core/geometry/point.ts';
 import { footprint, LAID_FACTS, type LaidPiece } from '../../core/model/laidPiece.ts';

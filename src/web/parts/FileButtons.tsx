@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { SetOutMark } from '../../core/arrange/setOutList.ts';
 import { floorDrawing } from '../../core/exchange/floorDrawing.ts';
 import { floorSvg, PAGE_MARGIN_M } from '../../core/exchange/floorSvg.ts';
+import type { LaidPiece } from '../../core/model/laidPiece.ts';
 import type { Piece } from '../../core/model/piece.ts';
 import type { Room } from '../../core/model/room.ts';
 
@@ -39,12 +40,14 @@ async function picture(svg: string, widthM: number, depthM: number): Promise<Blo
 export function FileButtons({
   room,
   pieces,
+  laid = [],
   marks,
   name,
   paper,
 }: {
   room: Room;
   pieces: readonly Piece[];
+  laid?: readonly LaidPiece[];
   marks: readonly SetOutMark[];
   name: string;
   /** With a button to print the page. */
@@ -53,7 +56,7 @@ export function FileButtons({
   const [problem, setProblem] = useState('');
   const file = name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-');
   const save = async (kind: 'svg' | 'dxf' | 'png') => {
-    const drawing = floorDrawing(room, pieces, marks);
+    const drawing = floorDrawing(room, pieces, marks, laid);
     try {
       if (kind === 'svg') download(new Blob([floorSvg(drawing, SCALE)], { type: 'image/svg+xml' }), `${file}.svg`);
       else if (kind === 'png') download(await picture(floorSvg(drawing, SCALE), drawing.bounds.width, drawing.bounds.depth), `${file}.png`);

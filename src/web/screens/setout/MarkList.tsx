@@ -1,22 +1,29 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useEffect, useRef } from 'react';
+import type { Corner } from '../../../core/arrange/setOut.ts';
 import type { SetOutList, SetOutMark } from '../../../core/arrange/setOutList.ts';
-import type { Piece } from '../../../core/model/piece.ts';
+import type { SetOutUnit } from '../../../core/arrange/setOutUnit.ts';
+import { laidWords } from '../../../core/words/floor.en.ts';
 import type { Units } from '../../parts/units.ts';
 
 const CORNER = { A: 'lower left', B: 'lower right', C: 'upper right', D: 'upper left' } as const;
+const ENDS = { A: 'one end', B: 'other end', C: '', D: '' } as const;
 
 interface Told {
-  pieces: readonly Piece[];
+  parts: readonly SetOutUnit[];
   walls: readonly string[];
   units: Units;
 }
 
 /** "2 Gate lanes, lower left" */
-const placeOf = (mark: SetOutMark, pieces: readonly Piece[]) =>
-  `${pieces[mark.mark.unit].number} ${pieces[mark.mark.unit].title}, ${CORNER[mark.mark.corner]}`;
+function placeOf(unit: number, corner: Corner, parts: readonly SetOutUnit[]): string {
+  const { name, marks } = parts[unit];
+  const words = laidWords(name);
+  if (marks.length === 1) return words;
+  return `${words}, ${(marks.length === 2 ? ENDS : CORNER)[corner]}`;
+}
 
-function Offsets({ mark, walls, units, large }: { mark: SetOutMark; large?: boolean } & Omit<Told, 'pieces'>) {
+function Offsets({ mark, walls, units, large }: { mark: SetOutMark; large?: boolean } & Omit<Told, 'parts'>) {
   return (
     <>
       {mark.from.map(({ wall, distance }, i) => (
@@ -35,14 +42,7 @@ function Offsets({ mark, walls, units, large }: { mark: SetOutMark; large?: bool
 }
 
 /** The mark that is being made now, in letters for arm's length. */
-export function MarkCard({
-  mark,
-  pieces,
-  walls,
-  units,
-  of,
-  onStep,
-}: Told & { mark: SetOutMark; of: number; onStep: (by: number) => void }) {
+export function MarkCard({ mark, parts, walls, units, of, onStep }: Told & { mark: SetOutMark; of: number; onStep: (by: number) => void }) {
   return (
     <section
       aria-label="This mark"
@@ -51,7 +51,7 @@ export function MarkCard({
     >
       <div className="flex items-center gap-3">
         <span className="head text-2xl">{mark.number}</span>
-        <h2 className="min-w-0 flex-1 truncate text-lg">{placeOf(mark, pieces)}</h2>
+        <h2 className="min-w-0 flex-1 truncate text-lg">{placeOf(mark.mark.unit, mark.mark.corner, parts)}</h2>
         <button
           type="button"
           className="p-2 disabled:opacity-40"
@@ -81,12 +81,11 @@ export function MarkCard({
 /** Every mark in walking order; the chosen one is kept in view. */
 export function MarkList({
   list,
-  pieces,
   walls,
   units,
   current,
   onPick,
-}: Told & { list: SetOutList; current: number; onPick: (n: number) => void }) {
+}: Omit<Told, 'parts'> & { list: SetOutList; current: number; onPick: (n: number) => void }) {
   const chosen = useRef<HTMLButtonElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: follows the chosen mark
   useEffect(() => {
@@ -106,7 +105,7 @@ export function MarkList({
           >
             <span className="head w-8 shrink-0 text-right text-lg text-tape">{mark.number}</span>
             <span className="min-w-0">
-              <span className="head block truncate text-base">{placeOf(mark, pieces)}</span>
+              <span className="head block truncate text-base">{placeOf(mark.mark.unit, mark.mark.corner, list.units)}</span>
               <Offsets {...{ mark, walls, units }} />
             </span>
           </button>
@@ -114,8 +113,8 @@ export function MarkList({
       ))}
       {list.findings.map((f) => (
         <li key={`${f.at.unit}${f.at.corner}`} className="border-b px-4 py-2 text-caution">
-          {pieces[Number(f.at.unit)].number} {pieces[Number(f.at.unit)].title}, {CORNER[f.at.corner as keyof typeof CORNER]}: no two walls
-          reach this mark with a tape of {units.say(f.data.tapeM as number)}. Move the place, or measure from its other corners.
+          {placeOf(Number(f.at.unit), f.at.corner as Corner, list.units)}: no two walls reach this mark with a tape of{' '}
+          {units.say(f.data.tapeM as number)}. Move the place, or measure from its other corners.
         </li>
       ))}
     </ol>

@@ -1,8 +1,10 @@
 import { useMemo } from 'react';
 import { type SetOutMark, tapedRect } from '../../../core/arrange/setOutList.ts';
 import { edgesOf, nearestOn } from '../../../core/geometry/point.ts';
+import type { LaidPiece } from '../../../core/model/laidPiece.ts';
 import type { Piece } from '../../../core/model/piece.ts';
 import type { Room } from '../../../core/model/room.ts';
+import { LAID_SHAPES } from '../../floor/laidShapes.tsx';
 import { RoomPaint } from '../../floor/RoomPaint.tsx';
 import { type Scale, scaleFor, useSize } from '../../floor/scale.ts';
 import { Measure, NumberedTape } from '../../floor/Tape.tsx';
@@ -11,6 +13,7 @@ import type { Units } from '../../parts/units.ts';
 interface Props {
   room: Room;
   pieces: readonly Piece[];
+  laid: readonly LaidPiece[];
   marks: readonly SetOutMark[];
   mark: SetOutMark | undefined;
   units: Units;
@@ -28,7 +31,7 @@ export function MarkedFloor(props: Props) {
   );
 }
 
-function Drawing({ room, pieces, marks, mark, units, onPick, scale }: Props & { scale: Scale }) {
+function Drawing({ room, pieces, laid, marks, mark, units, onPick, scale }: Props & { scale: Scale }) {
   const checked = mark?.checkNumber && marks.find((m) => m.number === mark.checkNumber);
   return (
     <svg
@@ -41,6 +44,11 @@ function Drawing({ room, pieces, marks, mark, units, onPick, scale }: Props & { 
       <RoomPaint room={room} scale={scale} />
       {pieces.map((piece, i) => (
         <NumberedTape key={piece.id} rect={tapedRect(piece)} number={piece.number} scale={scale} seed={i * 5} size={22} />
+      ))}
+      {laid.map((piece) => (
+        <g key={piece.id} transform={`translate(${scale.x(piece.x)} ${scale.y(piece.y)}) rotate(${piece.turnedDeg})`} pointerEvents="none">
+          {LAID_SHAPES[piece.laid]({ piece, w: piece.widthM * scale.k, l: piece.lengthM * scale.k, k: scale.k })}
+        </g>
       ))}
       {checked && mark && (
         <line

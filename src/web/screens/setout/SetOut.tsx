@@ -57,7 +57,7 @@ function Planned({ desk, stored }: { desk: Desk; stored: Lesson }) {
   const { fitted } = useFit(input);
   const [chosen, setChosen] = useState('');
   const settings = useTapeSettings();
-  const games = (fitted?.blocks ?? []).filter((b) => b.game?.pieces.length);
+  const games = (fitted?.blocks ?? []).filter((b) => b.game?.pieces.length || b.laid.length);
   const block = games.find((b) => b.id === chosen) ?? games[0];
   const head = (
     <>
@@ -86,7 +86,7 @@ function Planned({ desk, stored }: { desk: Desk; stored: Lesson }) {
         <DayBar date={desk.period.date} current={desk.period.id} />
         <main className="p-6">
           {head}
-          <p className="mt-3">{fitted ? 'This lesson tapes nothing: no game in it stands on the floor.' : 'Measuring the floor …'}</p>
+          <p className="mt-3">{fitted ? 'This lesson tapes nothing: nothing in it stands on the floor.' : 'Measuring the floor …'}</p>
         </main>
       </>
     );
@@ -107,7 +107,7 @@ function Sheet({ desk, block, gear, settings, head }: SheetProps) {
   const [at, setAt] = useState(1);
   const pieces = block.game?.pieces ?? [];
   const laid = gear.reduce((sum, g) => sum + Math.min(g.need, g.have), 0);
-  const list = useSetOut(room, pieces, laid, settings.tapeM, settings.rates);
+  const list = useSetOut(room, pieces, laid, settings.tapeM, settings.rates, block.laid);
   const walls = useMemo(() => wallNames(room.outline), [room.outline]);
   const marks = list?.marks ?? [];
   const mark = marks.find((m) => m.number === at) ?? marks[0];
@@ -126,26 +126,27 @@ function Sheet({ desk, block, gear, settings, head }: SheetProps) {
     <>
       <div className="print:hidden">
         <DayBar date={desk.period.date} current={desk.period.id}>
-          <FileButtons paper room={room} pieces={pieces} marks={marks} name={`${room.name} ${block.title}`} />
+          <FileButtons paper room={room} pieces={pieces} laid={block.laid} marks={marks} name={`${room.name} ${block.title}`} />
         </DayBar>
       </div>
       <div className="flex min-h-0 flex-1 print:block">
         <main className="flex min-w-0 flex-1 flex-col" aria-label="Set-out sheet">
           <div className="px-6 pt-4">{head}</div>
           <div className="min-h-0 flex-1 print:h-[420px]">
-            <MarkedFloor {...{ room, pieces, marks, units, mark }} onPick={setAt} />
+            <MarkedFloor {...{ room, pieces, marks, units, mark }} laid={block.laid} onPick={setAt} />
           </div>
         </main>
         <aside aria-label="Marks" className="flex w-[440px] shrink-0 flex-col border-l border-ink print:w-auto print:border-0">
           {list && mark ? (
             <>
               <MarkCard
-                {...{ mark, pieces, walls, units }}
+                {...{ mark, walls, units }}
+                parts={list.units}
                 of={marks.length}
                 onStep={(by) => setAt(Math.max(1, Math.min(marks.length, mark.number + by)))}
               />
-              <MarkList {...{ list, pieces, walls, units }} current={mark.number} onPick={setAt} />
-              <SetOutFigures {...{ list, gear, settings, units }} />
+              <MarkList {...{ list, walls, units }} current={mark.number} onPick={setAt} />
+              <SetOutFigures {...{ list, gear, settings, units }} laid={block.laid} />
             </>
           ) : (
             <p className="p-4 text-muted">{list ? 'No mark of this layout can be measured from two walls.' : 'Measuring the floor …'}</p>

@@ -3,6 +3,8 @@ import { TAPE_M } from '../../../core/arrange/setOut.ts';
 import { SET_OUT_RATES, type SetOutList, type SetOutRates } from '../../../core/arrange/setOutList.ts';
 import { counted } from '../../../core/formats/speak.ts';
 import type { GearLine } from '../../../core/gear/cover.ts';
+import { LAID_FACTS, LAID_KINDS, type LaidPiece } from '../../../core/model/laidPiece.ts';
+import { LAID_WORDS } from '../../../core/words/floor.en.ts';
 import { CommitField } from '../../parts/CommitField.tsx';
 import type { Units } from '../../parts/units.ts';
 
@@ -38,6 +40,16 @@ export function useTapeSettings(): TapeSettings {
   };
 }
 
+/** Pieces that are put down, not taped, by kind: "6 cones". */
+function laidCounts(laid: readonly LaidPiece[]): string[] {
+  const kinds = LAID_KINDS.filter((kind) => LAID_FACTS[kind].layer === 'gear' || LAID_FACTS[kind].round);
+  return kinds.flatMap((kind) => {
+    const cones = kind === 'cone' ? laid.filter((p) => p.laid === 'gate').length * 2 : 0;
+    const count = laid.filter((p) => p.laid === kind && kind !== 'gate').length + cones;
+    return count && LAID_FACTS[kind].layer !== 'people' ? [counted(count, LAID_WORDS[kind])] : [];
+  });
+}
+
 const minutes = (seconds: number) => `${Math.max(1, Math.ceil(seconds / 60))} min`;
 function within(text: string, least: number, most: number): number {
   const value = Number(text.trim().replace(',', '.'));
@@ -49,11 +61,13 @@ function within(text: string, least: number, most: number): number {
 export function SetOutFigures({
   list,
   gear,
+  laid,
   settings,
   units,
 }: {
   list: SetOutList;
   gear: readonly GearLine[];
+  laid: readonly LaidPiece[];
   settings: TapeSettings;
   units: Units;
 }) {
@@ -81,7 +95,7 @@ export function SetOutFigures({
       {list.paintedM > 0.5 && <p className="mt-1 text-good">{units.say(Math.round(list.paintedM))} are painted there already.</p>}
       <p className="mt-1">
         <span className="text-muted">Put down: </span>
-        {gear.map((g) => counted(Math.min(g.need, g.have), g.gearKind)).join(', ') || 'no gear'}
+        {[...gear.map((g) => counted(Math.min(g.need, g.have), g.gearKind)), ...laidCounts(laid)].join(', ') || 'no gear'}
       </p>
       <div className="mt-2 grid grid-cols-3 gap-2 print:hidden">
         <CommitField label="Tape" value={units.say(settings.tapeM)} onCommit={tape} />

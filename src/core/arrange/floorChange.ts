@@ -1,0 +1,145 @@
+import { boundsOf, distance, type Point, type Polygon, rectPolygon } from '../geometry/point.ts';
+import { footprint, LAID_FACTS, type LaidPiece, laidName } from '../model/laidPiece.ts';
+import type { Piece } from '../model/piece.ts';
+import { assign } from './assign.ts';
+import { laidTape, tapedRect, tapeLines } from './setOutUnit.ts';
+
+/** Something that lies on a floor, as far as the next floor cares: what could stand for what. */
+export interface FloorThing {
+  id: string;
+  name: string;
+  /** The same word: one can stand for the other. Kind and size. */
+  what: string;
+  outline: Polygon;
+  /** Metres of tape it is made of; 0 for gear, which can be carried. */
+  tapeM: number;
+}
+/** One thing's part in a change; `before` and `after` are indexes into the two floors. */
+export interface Change {
+  change: 'stays' | 'moves' | 'goes' | 'comes';
+  before?: number;
+  after?: number;
+}
+export interface FloorChange {
+  changes: Change[];
+  /** Metres of tape that is laid, and that is taken in. */
+  tapeInM: number;
+  tapeOutM: number;
+  /** Metres walked with it, from the door. */
+  walkM: number;
+}
+
+/** Nearer than this a thing lies where it lay, metres. */
+const SAME_M = 0.1;
+const tenths = (m: number) => Math.round(m * 20) / 20;
+const middleOf = (outline: Polygon): Point => {
+  const box = boundsOf(outline);
+  return { x: box.x + box.width / 2, y: box.y + box.depth / 2 };
+};
+
+/** What lies on a block's floor: taped places, then what is laid beside them; people are no matter of it. */
+export function floorThings(pieces: readonly Piece[], laid: readonly LaidPiece[]): FloorThing[] {
+  const length = (lines: [Point, Point][]) => lines.reduce((sum, [a, b]) => sum + distance(a, b), 0);
+  return [
+    ...pieces.map((p): FloorThing => {
+      const rect = tapedRect(p);
+      return {
+        id: p.id,
+        name: `${p.number} ${p.title}`,
+        what: `tape ${tenths(rect.width)} × ${tenths(rect.depth)}${p.cells ? ` in ${p.cells}` : ''}`,
+        outline: rectPolygon(rect),
+        tapeM: length(tapeLines(p)),
+      };
+    }),
+    ...laid
+      .filter((p) => LAID_FACTS[p.laid].layer !== 'people')
+      .map((p): FloorThing => {
+        const tapeM = length(laidTape(p));
+        const turned = tapeM > 0 && !LAID_FACTS[p.laid].round ? ` at ${Math.round(p.turnedDeg)}` : '';
+        return {
+          id: p.id,
+          name: laidName(p),
+          what: `${p.laid} ${tenths(p.widthM)} × ${tenths(p.lengthM)}${turned}`,
+          outline: footprint(p),
+          tapeM,
+        };
+      }),
+  ];
+}
+
+/**
+ * From one floor to the next: what lies right already stays; gear is carried to the nearest places that want its like (least metres
+ * in all); the rest goes, and what is missing comes. Tape cannot be carried: it stays, goes or comes. `door`: where what comes is
+ * fetched and what goes is brought.
+ */
+export function floorChange(before: readonly FloorThing[], after: readonly FloorThing[], door: Point): FloorChange {
+  const changes: Change[] = [];
+  const [oldLeft, newLeft] = [new Set(before.keys()), new Set(after.keys())];
+  const far = (i: number, j: number) => distance(middleOf(before[i].outline), middleOf(after[j].outline));
+  const take = (change: Change) => {
+    changes.push(change);
+    if (change.before !== undefined) oldLeft.delete(change.before);
+    if (change.after !== undefined) newLeft.delete(change.after);
+  };
+  after.forEach((thing, j) => {
+    const i = [...oldLeft].find((k) => before[k].what === thing.what && far(k, j) <= SAME_M);
+    if (i !== undefined) take({ change: 'stays', before: i, after: j });
+  });
+  for (const what of new Set([...newLeft].filter((j) => after[j].tapeM === 0).map((j) => after[j].what))) {
+    const from = [...oldLeft].filter((i) => before[i].what === what);
+    const to = [...newLeft].filter((j) => after[j].what === what);
+    const [few, many] = from.length <= to.length ? [from, to] : [to, from];
+    if (!few.length) continue;
+    assign(few.map((a) => many.map((b) => (few === from ? far(a, b) : far(b, a))))).forEach((column, row) => {
+      const [a, b] = [few[row], many[column]];
+      take(few === from ? { change: 'moves', before: a, after: b } : { change: 'moves', before: b, after: a });
+    });
+  }
+  for (const i of [...oldLeft]) take({ change: 'goes', before: i });
+  for (const j of [...newLeft]) take({ change: 'comes', after: j });
+  const order = { goes: 0, moves: 1, comes: 2, stays: 3 };
+  changes.sort((a, b) => order[a.change] - order[b.change]);
+  const tape = (which: 'goes' | 'comes') =>
+    changes.filter((c) => c.change === which).reduce((sum, c) => sum + (which === 'goes' ? before[c.before!] : after[c.after!]).tapeM, 0);
+  return { changes, tapeInM: tape('comes'), tapeOutM: tape('goes'), walkM: walked(changes, before, after, door) };
+}
+
+/** Metres of a round that does one change after another, always the nearest next, from the door and back to it. */
+function walked(changes: readonly Change[], before: readonly FloorThing[], after: readonly FloorThing[], door: Point): number {
+  const left = new Set(changes.filter((c) => c.change !== 'stays'));
+  let at = door;
+  let sum = 0;
+  while (left.size) {
+    const start = (c: Change) => middleOf((c.before === undefined ? after[c.after!] : before[c.before]).outline);
+    const next = [...left].reduce((a, b) => (distance(at, start(b)) < distance(at, start(a)) - 1e-9 ? b : a));
+    left.delete(next);
+    sum += distance(at, start(next));
+    at = start(next);
+    if (next.change === 'moves') {
+      const to = middleOf(after[next.after!].outline);
+      sum += distance(at, to);
+      at = to;
+    }
+  }
+  return sum ? sum + distance(at, door) : 0;
+}
+
+/**
+ * Where the next floor's places could stand on tape that lies there: taped places of equal size, each taken by the one that has
+ * least way to it. By index into `after`; the lower left corner of the tape. Empty where nothing would be won.
+ */
+export function onOldTape(before: readonly FloorThing[], after: readonly FloorThing[]): { after: number; before: number }[] {
+  const found: { after: number; before: number }[] = [];
+  for (const what of new Set(after.filter((t) => t.tapeM > 0).map((t) => t.what))) {
+    const from = before.flatMap((t, i) => (t.what === what ? [i] : []));
+    const to = after.flatMap((t, j) => (t.what === what ? [j] : []));
+    const [few, many] = from.length <= to.length ? [from, to] : [to, from];
+    if (!few.length) continue;
+    const far = (i: number, j: number) => distance(middleOf(before[i].outline), middleOf(after[j].outline));
+    assign(few.map((a) => many.map((b) => (few === from ? far(a, b) : far(b, a))))).forEach((column, row) => {
+      const [i, j] = few === from ? [few[row], many[column]] : [many[column], few[row]];
+      if (far(i, j) > SAME_M) found.push({ after: j, before: i });
+    });
+  }
+  return found;
+}
