@@ -1,5 +1,6 @@
 import { chance } from '../core/chance.ts';
 import { usualThing } from '../core/model/fixedThing.ts';
+import { type LaidPiece, newLaid } from '../core/model/laidPiece.ts';
 import { Lesson } from '../core/model/lesson.ts';
 import { Attendance, Period } from '../core/model/period.ts';
 import { head } from '../core/model/record.ts';
@@ -179,7 +180,16 @@ export interface Roster {
   wishes: Wish[];
 }
 
-function roster(id: string, name: string, grade: SchoolClass['grade'], count: number, seed: number, apart: [number, number][]): Roster {
+function roster(
+  id: string,
+  name: string,
+  grade: SchoolClass['grade'],
+  count: number,
+  seed: number,
+  apart: [number, number][],
+  /** Who moves with what, by place in the list. */
+  wheels: Record<number, StudentPrivate['wheels']> = {},
+): Roster {
   const random = chance(seed);
   const schoolClass = SchoolClass.parse({ ...head('class', 1), id, name, grade });
   const order = GIVEN.map((given, i) => ({ given, key: random.share(), i })).sort((a, b) => a.key - b.key);
@@ -192,12 +202,13 @@ function roster(id: string, name: string, grade: SchoolClass['grade'], count: nu
       familyName: FAMILY[(i * 7 + seed) % FAMILY.length],
     }),
   );
-  const ratings = students.map((s) =>
+  const ratings = students.map((s, i) =>
     StudentPrivate.parse({
       ...head('student-private', 1),
       studentId: s.id,
       classId: id,
       rating: 1 + Math.min(4, Math.floor((random.share() + random.share()) * 2.5)),
+      ...(wheels[i] && { wheels: wheels[i] }),
     }),
   );
   const wishes = apart.map(([a, b], i) =>
@@ -211,12 +222,20 @@ export const GRADE_5A = roster('grade-5a', 'Grade 5a', '5', 31, 11, [
   [4, 9],
 ]);
 export const GRADE_3B = roster('grade-3b', 'Grade 3b', '3', 27, 29, [[2, 3]]);
-export const GRADE_1M = roster('grade-1m', 'Grade 1m', '1', 16, 47, [[1, 6]]);
+export const GRADE_1M = roster('grade-1m', 'Grade 1m', '1', 16, 47, [[1, 6]], { 4: 'walker' });
 export const GRADE_2C = roster('grade-2c', 'Grade 2c', '2', 22, 61, [[0, 7]]);
-export const GRADE_6D = roster('grade-6d', 'Grade 6d', '6', 34, 73, [
-  [3, 8],
-  [10, 21],
-]);
+export const GRADE_6D = roster(
+  'grade-6d',
+  'Grade 6d',
+  '6',
+  34,
+  73,
+  [
+    [3, 8],
+    [10, 21],
+  ],
+  { 5: 'power chair' },
+);
 export const GRADE_8A = roster('grade-8a', 'Grade 8a', '8', 24, 89, [[5, 14]]);
 /** The six classes, the youngest first. */
 export const ROSTERS: readonly Roster[] = [GRADE_1M, GRADE_2C, GRADE_3B, GRADE_5A, GRADE_6D, GRADE_8A];
@@ -242,6 +261,20 @@ const game = (id: string, title: string, gameId: string, settings: Record<string
 });
 const lesson = (id: string, title: string, blocks: unknown[]): Lesson =>
   Lesson.parse({ ...head('lesson', 1), id, title, blocks, accepted: [] });
+
+/** Six throwing lanes side by side in the Upper Yard, all away from the school gate, a line behind each, discs and the teacher beside them. */
+const WARM_UP_LANES: LaidPiece[] = [
+  ...[0, 1, 2, 3, 4, 5].flatMap((i) => {
+    const x = 4.5 + i * 3.2;
+    return [
+      { ...newLaid('lane', `lane-${i + 1}`, { x, y: 12.5 }), lengthM: 9 },
+      { ...newLaid('waiting-line', `line-${i + 1}`, { x, y: 6.4 }), students: 4 },
+      newLaid('cone', `cone-${i + 1}`, { x, y: 17.4 }),
+    ];
+  }),
+  newLaid('gear-drop', 'discs', { x: 24, y: 9 }),
+  newLaid('teacher', 'teacher', { x: 26, y: 6 }),
+].sort((a, b) => (a.id < b.id ? -1 : 1));
 
 export const LESSONS = {
   mills: lesson('lesson-mills', 'Nine mills', [
@@ -281,6 +314,7 @@ export const LESSONS = {
   bridges: lesson('lesson-bridges', 'Bridges and a toll', [
     plain('bridges-arrive', 'arrive', 'Arrive', 120, 180, 1),
     plain('bridges-explain', 'explain', 'Explain', 120, 240, 1, { note: 'Show one rally with four keepers; then they count it out loud' }),
+    { ...plain('bridges-throws', 'walk', 'Warm-up throws', 180, 300, 1), laid: WARM_UP_LANES },
     game('bridges-game', 'Bridge keepers', 'bridge-keepers', { bouts: 3 }),
     plain('bridges-water', 'water', 'Water', 60, 120, 0.5),
     plain('bridges-close', 'close', 'Close', 120, 300, 1),

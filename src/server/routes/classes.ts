@@ -79,9 +79,14 @@ export function classRoutes(db: Database): Router {
     const student = await studentRecords.get(db, idParam(req, 'student'));
     if (student.classId !== idParam(req)) throw new Problem(404, 'unknown-id', [{ path: ['student'], code: 'unknown-id' }]);
     return db.transaction(async (tx) => {
-      if (body.rating !== undefined) {
-        const rating = await ratingRecords.get(tx, student.id);
-        await ratingRecords.put(tx, readInput(StudentPrivate, { ...rating, rating: body.rating }));
+      if (body.rating !== undefined || body.wheels !== undefined) {
+        const { wheels, ...kept } = await ratingRecords.get(tx, student.id);
+        // An empty word takes away what was told.
+        const now = body.wheels === undefined ? wheels : body.wheels || undefined;
+        await ratingRecords.put(
+          tx,
+          readInput(StudentPrivate, { ...kept, rating: body.rating ?? kept.rating, ...(now ? { wheels: now } : {}) }),
+        );
       }
       const next = readInput(Student, {
         ...student,

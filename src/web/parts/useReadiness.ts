@@ -18,7 +18,7 @@ export const deskKey = (d: Desk) =>
     d.students.map((s) => s.id).join(),
     d.cupboard.map((g) => g.revision + g.count).join(),
     d.wishes.length,
-    d.ratings.map((r) => r.rating).join(''),
+    d.ratings.map((r) => `${r.rating}${r.wheels ?? ''}`).join(''),
   ].join('|');
 
 /** Every period of the day fitted in the worker, by period id; periods without a lesson are left out. */

@@ -8,29 +8,35 @@ import {
 } from '@tanstack/react-table';
 import { Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import type { Student } from '../../../core/model/student.ts';
+import { type Student, WHEELS } from '../../../core/model/student.ts';
 import { type ClassData, call, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 
 interface Row extends Student {
   rating: number;
+  /** '' where on foot. */
+  wheels: '' | (typeof WHEELS)[number];
 }
 const column = createColumnHelper<Row>();
 const RATINGS = ['1', '2', '3', '4', '5'].map((r) => [r, r === '1' ? '1 new to it' : r === '5' ? '5 leads' : r] as const);
 
-/** The class list: every cell is edited in place, by keyboard too. Ratings are private. */
+/** The class list: every cell is edited in place, by keyboard too. Ratings and what somebody moves with are private. */
 export function RosterTable({ data, refresh }: { data: ClassData; refresh: () => Promise<void> }) {
   const [sorting, setSorting] = useState<SortingState>([{ id: 'givenName', desc: false }]);
   const [adding, setAdding] = useState({ givenName: '', familyName: '' });
   const [problem, setProblem] = useState('');
   const classId = data.schoolClass.id;
   const rows = useMemo<Row[]>(
-    () => data.students.map((s) => ({ ...s, rating: data.ratings.find((r) => r.studentId === s.id)?.rating ?? 3 })),
+    () =>
+      data.students.map((s) => {
+        const own = data.ratings.find((r) => r.studentId === s.id);
+        return { ...s, rating: own?.rating ?? 3, wheels: own?.wheels ?? '' };
+      }),
     [data],
   );
-  const save = async ({ rating: _, ...student }: Row, change: Partial<Row>) => {
-    await saveRecord<Student & { rating?: number }>(`/classes/${classId}/students/${student.id}`, student, change);
+  const save = async ({ rating: _, wheels: __, ...student }: Row, change: Partial<Row>) => {
+    await saveRecord<Student & Partial<Pick<Row, 'rating' | 'wheels'>>>(`/classes/${classId}/students/${student.id}`, student, change);
     await refresh();
   };
   const table = useReactTable({
@@ -39,6 +45,7 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
       column.accessor('givenName', { header: 'Given name' }),
       column.accessor('familyName', { header: 'Family name' }),
       column.accessor('rating', { header: 'Rating (private)' }),
+      column.accessor('wheels', { header: 'Moves with (private)' }),
     ],
     state: { sorting },
     onSortingChange: setSorting,
@@ -110,6 +117,16 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
                   value={String(s.rating)}
                   options={RATINGS}
                   onPick={(r) => void save(s, { rating: Number(r) }).catch((e) => setProblem(problemWords(e)))}
+                />
+              </td>
+              <td className="w-40 py-0.5 pr-2">
+                <ChoiceField
+                  quiet
+                  className="cell"
+                  label={`Moves with, row ${i + 1}`}
+                  value={s.wheels}
+                  options={[['', 'on foot'] as const, ...WHEELS.map((w) => [w, w] as const)]}
+                  onPick={(wheels) => void save(s, { wheels }).catch((e) => setProblem(problemWords(e)))}
                 />
               </td>
               <td>

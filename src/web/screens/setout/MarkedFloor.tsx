@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
-import { type SetOutMark, tapedRect } from '../../../core/arrange/setOutList.ts';
+import type { SetOutMark } from '../../../core/arrange/setOutList.ts';
+import { tapedRect } from '../../../core/arrange/setOutUnit.ts';
 import { edgesOf, nearestOn } from '../../../core/geometry/point.ts';
 import type { LaidPiece } from '../../../core/model/laidPiece.ts';
 import type { Piece } from '../../../core/model/piece.ts';

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import type { FitInput, FittedBlock } from '../../../core/fit/fitted.ts';
 import type { GearLine } from '../../../core/gear/cover.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
@@ -14,9 +14,11 @@ import { useUnits } from '../../parts/units.ts';
 import { useFit } from '../../worker/useFit.ts';
 import { useSetOut } from '../../worker/useSetOut.ts';
 import { useLesson } from '../desk/useLesson.ts';
+import { ChangeOver } from './ChangeOver.tsx';
 import { MarkedFloor } from './MarkedFloor.tsx';
 import { MarkCard, MarkList } from './MarkList.tsx';
 import { SetOutFigures, type TapeSettings, useTapeSettings } from './SetOutFigures.tsx';
+import { SetOutFrame } from './SetOutFrame.tsx';
 
 /** What one person with one tape does to set a period's floor out: marks by offsets from two walls, in walking order. */
 export function SetOut() {
@@ -49,10 +51,18 @@ export function SetOut() {
 }
 
 const sameId = (id: string) => id;
+type View = 'marks' | 'change';
+const VIEWS: [View, string][] = [
+  ['marks', 'Marks'],
+  ['change', 'Change-over'],
+];
 
 function Planned({ desk, stored }: { desk: Desk; stored: Lesson }) {
   // As the desk has it: edits that still wait here count too.
-  const lesson = useLesson(desk, sameId).lesson ?? stored;
+  const { lesson: kept, perform } = useLesson(desk, sameId);
+  const lesson = kept ?? stored;
+  const [search] = useSearchParams();
+  const [view, setView] = useState<View>(search.get('view') === 'change' ? 'change' : 'marks');
   const input = useMemo<FitInput>(() => ({ ...desk, lesson }), [desk, lesson]);
   const { fitted } = useFit(input);
   const [chosen, setChosen] = useState('');
@@ -68,16 +78,31 @@ function Planned({ desk, stored }: { desk: Desk; stored: Lesson }) {
           back to the desk
         </Link>
       </p>
-      {games.length > 1 && (
-        <div className="mt-2 w-64 print:hidden">
-          <ChoiceField
-            label="Which block"
-            value={block?.id ?? ''}
-            options={games.map((b) => [b.id, b.title] as const)}
-            onPick={setChosen}
-          />
+      <div className="mt-2 flex items-end gap-4 print:hidden">
+        {games.length > 1 && (
+          <div className="w-64">
+            <ChoiceField
+              label="Which block"
+              value={block?.id ?? ''}
+              options={games.map((b) => [b.id, b.title] as const)}
+              onPick={setChosen}
+            />
+          </div>
+        )}
+        <div className="flex">
+          {VIEWS.map(([name, words]) => (
+            <button
+              key={name}
+              type="button"
+              className={`btn -mr-px ${view === name ? 'bg-tint' : ''}`}
+              aria-pressed={view === name}
+              onClick={() => setView(name)}
+            >
+              {words}
+            </button>
+          ))}
         </div>
-      )}
+      </div>
     </>
   );
   if (!block)
@@ -90,6 +115,7 @@ function Planned({ desk, stored }: { desk: Desk; stored: Lesson }) {
         </main>
       </>
     );
+  if (view === 'change' && fitted) return <ChangeOver key={block.id} {...{ desk, fitted, block, head, perform }} />;
   return <Sheet {...{ desk, block, settings, head }} gear={(fitted?.gear ?? []).filter((g) => g.blockId === block.id)} />;
 }
 
@@ -123,36 +149,27 @@ function Sheet({ desk, block, gear, settings, head }: SheetProps) {
     return () => window.removeEventListener('keydown', step);
   }, [marks.length]);
   return (
-    <>
-      <div className="print:hidden">
-        <DayBar date={desk.period.date} current={desk.period.id}>
-          <FileButtons paper room={room} pieces={pieces} laid={block.laid} marks={marks} name={`${room.name} ${block.title}`} />
-        </DayBar>
-      </div>
-      <div className="flex min-h-0 flex-1 print:block">
-        <main className="flex min-w-0 flex-1 flex-col" aria-label="Set-out sheet">
-          <div className="px-6 pt-4">{head}</div>
-          <div className="min-h-0 flex-1 print:h-[420px]">
-            <MarkedFloor {...{ room, pieces, marks, units, mark }} laid={block.laid} onPick={setAt} />
-          </div>
-        </main>
-        <aside aria-label="Marks" className="flex w-[440px] shrink-0 flex-col border-l border-ink print:w-auto print:border-0">
-          {list && mark ? (
-            <>
-              <MarkCard
-                {...{ mark, walls, units }}
-                parts={list.units}
-                of={marks.length}
-                onStep={(by) => setAt(Math.max(1, Math.min(marks.length, mark.number + by)))}
-              />
-              <MarkList {...{ list, walls, units }} current={mark.number} onPick={setAt} />
-              <SetOutFigures {...{ list, gear, settings, units }} laid={block.laid} />
-            </>
-          ) : (
-            <p className="p-4 text-muted">{list ? 'No mark of this layout can be measured from two walls.' : 'Measuring the floor …'}</p>
-          )}
-        </aside>
-      </div>
-    </>
+    <SetOutFrame
+      desk={desk}
+      bar={<FileButtons paper room={room} pieces={pieces} laid={block.laid} marks={marks} name={`${room.name} ${block.title}`} />}
+      head={head}
+      floor={<MarkedFloor {...{ room, pieces, marks, units, mark }} laid={block.laid} onPick={setAt} />}
+      label="Marks"
+    >
+      {list && mark ? (
+        <>
+          <MarkCard
+            {...{ mark, walls, units }}
+            parts={list.units}
+            of={marks.length}
+            onStep={(by) => setAt(Math.max(1, Math.min(marks.length, mark.number + by)))}
+          />
+          <MarkList {...{ list, walls, units }} current={mark.number} onPick={setAt} />
+          <SetOutFigures {...{ list, gear, settings, units }} laid={block.laid} />
+        </>
+      ) : (
+        <p className="p-4 text-muted">{list ? 'No mark of this layout can be measured from two walls.' : 'Measuring the floor …'}</p>
+      )}
+    </SetOutFrame>
   );
 }

@@ -10,6 +10,7 @@ import { Problem } from '../../parts/Problem.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { useSchool } from '../../parts/units.ts';
 import { BackupsSection } from './BackupsSection.tsx';
+import { FloorLimitRows } from './FloorLimitRows.tsx';
 import { WholeSchool } from './WholeSchool.tsx';
 
 type Plain = { [K in keyof BandDefaults]: BandDefaults[K] extends number ? K : never }[keyof BandDefaults];
@@ -25,6 +26,9 @@ const NUMBERS: [Plain, string][] = [
   ['sprint', 'Sprint, average (m/s)'],
   ['acceleration', 'Acceleration (m/s²)'],
   ['braking', 'Braking (m/s²)'],
+  ['armReach', 'Arm reach (m)'],
+  ['swingStep', 'Step in a swing (m)'],
+  ['floorPerStudent', 'Floor each, vigorous (m²)'],
 ];
 
 /** The school's units, keys, stop signal and the house defaults by band. */
@@ -138,6 +142,7 @@ export function Settings() {
             ))}
           </tbody>
         </table>
+        <FloorLimitRows school={school} save={save} />
         <BackupsSection />
         <WholeSchool />
       </div>

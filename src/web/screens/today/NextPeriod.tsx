@@ -83,7 +83,14 @@ export function NextPeriod({ desk, fitted, before, beforeName, now, number }: Ne
       </div>
       <div className="mt-4 grid grid-cols-2 gap-8 max-[900px]:grid-cols-1">
         <section>
-          <h3 className="border-b pb-1 text-base">On the floor since {beforeName ?? 'the morning'}</h3>
+          <h3 className="flex items-baseline justify-between border-b pb-1 text-base">
+            <span>On the floor since {beforeName ?? 'the morning'}</span>
+            {fitted?.blocks.some((b) => (b.game?.pieces.length ?? 0) + b.laid.length > 0) && (
+              <Link className="text-sm font-normal text-tape underline" to={`/desk/${period.id}/set-out?view=change`}>
+                Change-over of the tape
+              </Link>
+            )}
+          </h3>
           {change ? (
             <dl className="mt-1 grid grid-cols-[64px_1fr] gap-y-1">
               <dt className="text-muted">comes</dt>
