@@ -1,4 +1,5 @@
 import { benchBundle } from './bundle.ts';
+import { benchDrag } from './drag.ts';
 import { benchFit } from './fit.ts';
 import { benchPacking } from './packing.ts';
 import { benchSpots } from './spots.ts';
@@ -11,6 +12,7 @@ const BENCHES: Record<string, () => Promise<void> | void> = {
   teams: benchTeams,
   packing: benchPacking,
   spots: benchSpots,
+  drag: benchDrag,
   bundle: benchBundle,
   start: benchStart,
 };

@@ -123,4 +123,45 @@ describe('a room as it is', () => {
     expect((await screen.page.$$('ol[aria-label="Marks in walking order"] > li')).length).toBe(labels.length * 4);
     await screen.expectAccessible();
   });
+
+  it('has walls of their kinds, things that draw out, a measuring tape, a part behind its curtain, a copy', async () => {
+    await screen.page.goto(`${app.base}/rooms/mill-gym`);
+    const facts = async () =>
+      (await (await fetch(`${app.base}/api/rooms/mill-gym`)).json()) as {
+        walls: string[];
+        fixed: { id: string; opens: { open: boolean } | null }[];
+      };
+    const east = await screen.find('combobox', 'East wall');
+    await east.select('glass');
+    for (let i = 0; i < 60 && (await facts()).walls[1] !== 'glass'; i++) await pause(50);
+    expect((await facts()).walls).toContain('glass');
+    await screen.click('checkbox', 'The bleacher stands open');
+    for (let i = 0; i < 60 && !(await facts()).fixed.some((f) => f.opens?.open); i++) await pause(50);
+    expect((await facts()).fixed.find((f) => f.id === 'bleacher')!.opens).toMatchObject({ open: true });
+    await screen.click('button', 'Measure');
+    await screen.find('button', /^End B of the tape/);
+    const told = async () => (await screen.find('button', /^End B of the tape/)).evaluate((e) => e.getAttribute('aria-label'));
+    const before = await told();
+    await (await screen.find('button', /^End B of the tape/)).evaluate((e) => {
+      (e as unknown as SVGElement).focus();
+    });
+    await screen.press('ArrowRight', 'ArrowRight');
+    await pause(800);
+    expect(await told()).not.toBe(before);
+    await screen.expectAccessible();
+    expect(await screen.smallTexts()).toEqual([]);
+    await screen.fill('One end from west', '14.4');
+    await screen.press('Enter');
+    await screen.fill('Other end from south', '9');
+    await screen.press('Enter');
+    await screen.says('does not reach from wall to wall through the room');
+    await screen.press('Escape');
+    await screen.click('button', /^Make a room of it: .*by the stage/);
+    await screen.says(/half by the stage · 14/);
+    await screen.click('button', 'Copy the room');
+    await screen.says(', a copy');
+    const rooms = (await (await fetch(`${app.base}/api/rooms`)).json()) as { name: string; partOf?: string; walls: string[] }[];
+    expect(rooms.filter((r) => r.partOf === 'mill-gym')).toHaveLength(2);
+    expect(rooms.find((r) => r.partOf === 'mill-gym')!.walls).toContain('curtain');
+  });
 });

@@ -312,9 +312,8 @@ export const LESSONS = {
     plain('orchard-close', 'close', 'Close', 120, 240, 1),
   ]),
   bridges: lesson('lesson-bridges', 'Bridges and a toll', [
-    plain('bridges-arrive', 'arrive', 'Arrive', 120, 180, 1),
+    plain('bridges-arrive', 'arrive', 'Arrive and throw', 120, 180, 1, { laid: WARM_UP_LANES }),
     plain('bridges-explain', 'explain', 'Explain', 120, 240, 1, { note: 'Show one rally with four keepers; then they count it out loud' }),
-    { ...plain('bridges-throws', 'walk', 'Warm-up throws', 180, 300, 1), laid: WARM_UP_LANES },
     game('bridges-game', 'Bridge keepers', 'bridge-keepers', { bouts: 3 }),
     plain('bridges-water', 'water', 'Water', 60, 120, 0.5),
     plain('bridges-close', 'close', 'Close', 120, 300, 1),

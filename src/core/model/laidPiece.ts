@@ -119,9 +119,9 @@ export function facing({ turnedDeg }: Pick<LaidPiece, 'turnedDeg'>): Point {
   return { x: Math.sin(angle), y: Math.cos(angle) };
 }
 
-/** The four corners of what a piece takes: its near left, near right, far right, far left, seen along its direction. */
+/** The four corners of what a piece takes: its near left, near right, far right, far left, seen along its direction. What is round is the same turned. */
 export function footprint(piece: LaidPiece): Point[] {
-  const { x: fx, y: fy } = facing(piece);
+  const { x: fx, y: fy } = facing(LAID_FACTS[piece.laid].round ? { turnedDeg: 0 } : piece);
   const [w, l] = [piece.widthM / 2, piece.lengthM / 2];
   const corner = (across: number, along: number) => ({ x: piece.x + fy * across + fx * along, y: piece.y - fx * across + fy * along });
   return [corner(-w, -l), corner(w, -l), corner(w, l), corner(-w, l)];

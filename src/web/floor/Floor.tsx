@@ -41,7 +41,7 @@ export interface FloorProps {
 /** The floor: room as paint, places as tape, groups as pennants. What lies on it is dragged or stepped with arrow keys; distances are live. */
 export function Floor({ faded, layers = USUAL_LAYERS, ...props }: FloorProps) {
   const [box, size] = useSize();
-  const scale = useMemo(() => (size.width ? scaleFor(props.room, size.width, size.height, 22, 44) : null), [props.room, size]);
+  const scale = useMemo(() => (size.width ? scaleFor(props.room, size.width, size.height, 22, 44, 38) : null), [props.room, size]);
   return (
     <div ref={box} className={`relative h-full w-full ${faded ? 'opacity-45' : ''}`}>
       {scale && <FloorDrawing {...props} layers={layers} base={scale} />}

@@ -111,7 +111,7 @@ export function FloorDrawing(props: Props) {
         ))}
       </svg>
       {props.onMove && (
-        <div className="absolute top-2 left-2 flex flex-col" role="group" aria-label="Zoom">
+        <div className="absolute top-2 left-1 flex flex-col" role="group" aria-label="Zoom">
           <button type="button" className="btn px-1.5" aria-label="Nearer" onClick={() => by(1.5)}>
             <Plus size={15} aria-hidden="true" />
           </button>

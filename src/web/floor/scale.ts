@@ -12,10 +12,10 @@ export interface Scale {
   y(metres: number): number;
 }
 
-/** The largest scale at which the room fits with a margin of `pad` pixels (more above, for the measure). */
-export function scaleFor(room: Pick<Room, 'outline'>, width: number, height: number, pad: number, above = pad): Scale {
+/** The largest scale at which the room fits with a margin of `pad` pixels (more above, for the measure, and beside, for what stands there). */
+export function scaleFor(room: Pick<Room, 'outline'>, width: number, height: number, pad: number, above = pad, beside = pad): Scale {
   const box = boundsOf(room.outline);
-  const k = Math.max(2, Math.min((width - 2 * pad) / box.width, (height - pad - above) / box.depth));
+  const k = Math.max(2, Math.min((width - 2 * beside) / box.width, (height - pad - above) / box.depth));
   const left = (width - box.width * k) / 2 - box.x * k;
   const top = above + (height - pad - above - box.depth * k) / 2;
   return { k, width, height, x: (m) => left + m * k, y: (m) => top + (box.y + box.depth - m) * k };

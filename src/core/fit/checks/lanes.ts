@@ -22,7 +22,7 @@ function meetings(input: FitInput, block: FittedBlock): Noticed[] {
       const others = (but: LaidPiece) => lanes.filter((l) => l !== but);
       const clear = (but: LaidPiece) => (l: LaidPiece) => others(but).every((o) => !lanesMeet(l, o));
       const ideas = [
-        ...(meet === 'oppose' ? turnIdea(input, block, b, [180], clear(b)) : []),
+        ...(meet === 'oppose' ? [b, a].flatMap((l) => turnIdea(input, block, l, [180], clear(l))) : []),
         ...moveIdea(input, block, b, clear(b)),
         ...moveIdea(input, block, a, clear(a)),
       ];

@@ -158,7 +158,7 @@ function Planning({ desk }: { desk: DeskData }) {
             onMore={() => openSheet('Rules')}
             faded={stale && !fitted}
           >
-            {game && game.pieces.length > 0 && (
+            {block && (game?.pieces.length ?? 0) + block.laid.length > 0 && (
               <Link className="btn flex items-center" to={`/desk/${desk.period.id}/set-out`}>
                 Set out
               </Link>

@@ -1,0 +1,184 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { App } from './app.ts';
+import { type OpenDemo, openDemo } from './openDemo.ts';
+import { pause, type Screen } from './screen.ts';
+
+let app: App;
+let screen: Screen;
+let close: OpenDemo['close'];
+let today: string;
+beforeAll(async () => {
+  ({ app, screen, close } = await openDemo());
+  await screen.page.setViewport({ width: 1280, height: 800 });
+  await screen.page.goto(app.base);
+  today = await screen.page.evaluate(() => new Date(Date.now() - new Date().getTimezoneOffset() * 60_000).toISOString().slice(0, 10));
+});
+afterAll(async () => {
+  await close();
+});
+
+interface Laid {
+  id: string;
+  laid: string;
+  x: number;
+  y: number;
+  turnedDeg: number;
+}
+/** What is stored on the floors of the period's lesson. */
+const laid = async (period: string): Promise<Laid[]> => {
+  const { lesson } = (await (await fetch(`${app.base}/api/periods/${period}-${today}/desk`)).json()) as {
+    lesson: { blocks: { laid?: Laid[] }[] };
+  };
+  return lesson.blocks.flatMap((b) => b.laid ?? []);
+};
+const stored = async (period: string, fits: (pieces: Laid[]) => boolean): Promise<Laid[]> => {
+  let pieces = await laid(period);
+  for (let i = 0; i < 100 && !fits(pieces); i++) {
+    await pause(60);
+    pieces = await laid(period);
+  }
+  expect(fits(pieces), JSON.stringify(pieces)).toBe(true);
+  return pieces;
+};
+const pick = async (label: string, text: string) => {
+  const field = await screen.find('combobox', label);
+  await field.select(await field.$$eval('option', (all, t) => all.find((o) => o.textContent === t)?.value ?? '', text));
+};
+const focus = async (name: RegExp) =>
+  (await screen.find('button', name)).evaluate((e) => {
+    (e as unknown as SVGElement).focus();
+  });
+
+describe('pieces laid out on the desk', () => {
+  it('a ring of cones in one go, then by keyboard: stepped, turned, taken up, undone', async () => {
+    await screen.page.goto(`${app.base}/desk/weather-${today}`);
+    await screen.says('Round 1 of');
+    await screen.click('button', 'Lay out …');
+    await pick('What', 'cone');
+    await pick('How', 'in a ring');
+    await screen.fill('How many', 'many');
+    await screen.click('button', 'Lay it out');
+    await screen.says('"many" is not a number from 1 to 60.');
+    await screen.fill('How many', '6');
+    await screen.expectAccessible();
+    await screen.click('button', 'Lay it out');
+    const ring = await stored('weather', (p) => p.length === 6);
+    const middle = { x: ring.reduce((s, p) => s + p.x, 0) / 6, y: ring.reduce((s, p) => s + p.y, 0) / 6 };
+    const radii = ring.map((p) => Math.hypot(p.x - middle.x, p.y - middle.y));
+    expect(Math.max(...radii) - Math.min(...radii)).toBeLessThan(0.01);
+    await screen.says('6 chosen');
+    await screen.says('Undo: lay out 6 cones');
+    await screen.expectAccessible();
+    await focus(/^cone,/);
+    await screen.press('Escape', 'Enter');
+    await screen.says('turned');
+    await screen.press('ArrowRight', 'ArrowRight', 'ArrowUp');
+    const stepped = await stored('weather', (p) => p.some((q) => !ring.some((r) => r.x === q.x && r.y === q.y)));
+    const moved = stepped.filter((q) => !ring.some((r) => r.x === q.x && r.y === q.y));
+    expect(moved).toHaveLength(1);
+    await screen.press('r');
+    await stored('weather', (p) => p.find((q) => q.id === moved[0].id)!.turnedDeg !== moved[0].turnedDeg);
+    await screen.press('Delete');
+    await stored('weather', (p) => p.length === 5);
+    await screen.click('button', /^Undo: take up cone/);
+    await stored('weather', (p) => p.length === 6);
+  });
+
+  it('several are brought in line and spaced evenly; measures are typed; nonsense is refused and stays', async () => {
+    await focus(/^cone,/);
+    await screen.press('Escape');
+    await screen.says('Round 1 of');
+    const cones = await screen.page.$$('[data-piece][aria-label^="cone"]');
+    for (const [i, cone] of cones.slice(0, 4).entries())
+      await cone.evaluate((e, shift) => {
+        (e as unknown as SVGElement).focus();
+        e.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', shiftKey: shift, bubbles: true }));
+      }, i > 0);
+    await screen.says('4 chosen');
+    await screen.click('button', 'Bring in line');
+    await screen.click('menuitem', 'Their middles, from west to east');
+    const lined = await stored('weather', (p) => p.some((q) => p.filter((o) => o.y === q.y).length >= 4));
+    const row = lined.filter((p) => lined.filter((q) => q.y === p.y).length >= 4);
+    expect(row).toHaveLength(4);
+    await screen.click('button', 'Even gaps →');
+    await stored('weather', (p) => {
+      const xs = p
+        .filter((q) => row.some((r) => r.id === q.id))
+        .map((q) => q.x)
+        .sort((a, b) => a - b);
+      const gaps = xs.slice(1).map((x, i) => x - xs[i]);
+      return Math.max(...gaps) - Math.min(...gaps) < 0.005;
+    });
+    await screen.press('Escape');
+    await focus(/^cone,/);
+    await screen.press('Enter');
+    await screen.fill('cone: metres from the west wall', '7.25');
+    await screen.press('Enter');
+    await stored('weather', (p) => p.some((q) => q.x === 7.25));
+    await screen.fill('cone: turned, degrees', 'askew');
+    await screen.press('Enter');
+    await screen.says('"askew" is not an angle. Write 90.');
+    expect(await screen.smallTexts()).toEqual([]);
+    await screen.expectNoPageScroll();
+  });
+
+  it('is looked at nearer and whole again, layer by layer', async () => {
+    await screen.page.goto(`${app.base}/desk/bridges-${today}`);
+    await screen.click('button', /^Arrive and throw/);
+    const size = async () => (await (await screen.find('button', /^lane,/)).boundingBox())!.width;
+    const before = await size();
+    await screen.click('button', 'Nearer');
+    await pause(200);
+    expect(await size()).toBeGreaterThan(before * 1.3);
+    await screen.click('button', 'The whole room');
+    await pause(200);
+    expect(await size()).toBeCloseTo(before, 0);
+    await screen.click('button', 'Layers of the floor');
+    await screen.click('menuitemcheckbox', 'Safety distances');
+    await screen.click('menuitemcheckbox', /^What the teacher sees/);
+    await screen.click('menuitemcheckbox', 'Gear');
+    await screen.press('Escape');
+    await pause(300);
+    const titles = await screen.page.$$eval('svg title', (all) => all.map((t) => t.textContent));
+    expect(titles.filter((t) => t === 'where it flies or rolls on')).toHaveLength(6);
+    expect(titles).toContain("Not seen from the teacher's spot");
+    expect(await screen.page.$$('[data-piece][aria-label^="cone"]')).toHaveLength(0);
+    await screen.expectAccessible();
+  });
+
+  it('two lanes that face each other are told and mended by one fix', async () => {
+    await focus(/^lane,/);
+    await screen.press('Enter');
+    await screen.click('button', 'More');
+    await screen.says('What flies here goes up high');
+    await screen.expectAccessible();
+    const lanes = (await laid('bridges')).filter((p) => p.laid === 'lane');
+    await screen.fill('lane: metres from the south wall', '20');
+    await screen.press('Enter');
+    await screen.fill('lane: metres from the west wall', String(lanes[1].x));
+    await screen.press('Enter');
+    await screen.fill('lane: length along', '3');
+    await screen.press('Enter');
+    await screen.fill('lane: turned, degrees', '180');
+    await screen.press('Enter');
+    await screen.click('tab', /^Checks/);
+    await screen.says('Two lanes face each other');
+    await screen.click('button', /^Turn the lane/);
+    await screen.says('Two lanes face each other', { not: true });
+    await screen.says('Undo: ');
+  });
+
+  it('the change-over tells what goes, comes and stays, and saves tape where places can stand on what lies there', async () => {
+    await screen.page.goto(`${app.base}/desk/orchard-${today}/set-out?view=change`);
+    await screen.says('What lies there before');
+    await screen.says('Grade 5a: Nine mills');
+    await screen.says('tape off');
+    await screen.expectAccessible();
+    await screen.expectNoPageScroll();
+    expect(await screen.smallTexts()).toEqual([]);
+    await pick('What lies there before', 'the bare floor');
+    await screen.says('tape off0 m');
+    await screen.click('button', 'Marks');
+    await screen.says('of tape');
+  });
+});
