@@ -3,6 +3,7 @@ import { rectPolygon } from '../geometry/point.ts';
 import { clearRays } from './clearRays.ts';
 import { legsOf, loopOrder, settleLoop, unitsOnLoop } from './loop.ts';
 import { nearestClear } from './nearestClear.ts';
+import { ontoPaint } from './ontoPaint.ts';
 import { gapBetween, roomAround, validateLayout } from './validate.ts';
 
 const hall = { outline: rectPolygon({ x: 0, y: 0, width: 26, depth: 15 }), wallClearance: 1 };
@@ -107,5 +108,25 @@ describe('clearRays', () => {
     expect(by.north.meets).toEqual({ kind: 'unit', index: 0 });
     expect(by.south.metres).toBeCloseTo(6);
     expect(by.south.to).toEqual({ x: 8, y: expect.closeTo(0) });
+  });
+});
+
+describe('ontoPaint', () => {
+  const line = (along: 'x' | 'y', at: number) => ({ along, at, from: 0, to: 26, kind: 'painted' as const });
+  const unit = (x: number, y: number, pinned = false) => ({ x, y, width: 4, depth: 3, turned: 0 as const, pinned });
+  const wants = [1, 1];
+  const laid = (units: ReturnType<typeof unit>[], painted: ReturnType<typeof line>[]) =>
+    ontoPaint(hall, units, (u) => u, painted, wants, 1);
+
+  it('moves what lies near a line onto it, by either edge, and nothing else', () => {
+    const [a, b] = laid([unit(3.1, 5), unit(12, 5)], [line('x', 3), line('x', 16.15)]);
+    expect(a).toMatchObject({ x: 3, y: 5 });
+    expect(b.x).toBeCloseTo(12.15, 6);
+    expect(laid([unit(3.3, 5), unit(12, 5)], [line('x', 3)])).toEqual([unit(3.3, 5), unit(12, 5)]);
+  });
+  it('never too near to a wall or another, and never what is stuck down', () => {
+    expect(laid([unit(1.05, 5), unit(12, 5)], [line('x', 0.9)])[0].x).toBe(1.05);
+    expect(laid([unit(3, 5), unit(8.1, 5)], [line('x', 7.95)])[1].x).toBe(8.1);
+    expect(laid([unit(3.1, 5, true), unit(12, 5)], [line('x', 3)])[0].x).toBe(3.1);
   });
 });

@@ -1,10 +1,10 @@
-import { distance, distanceToSegment, type Point } from '../geometry/point.ts';
+import { distance, type Point } from '../geometry/point.ts';
 import type { Finding } from '../model/finding.ts';
 import { fixedZone, standing } from '../model/fixedThing.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
-import { paintedLines } from '../model/painted.ts';
 import type { Piece } from '../model/piece.ts';
 import { type Room, softWalls } from '../model/room.ts';
+import { paintedMetres } from './paintedMetres.ts';
 import { type SetOutStep, setOutCorners } from './setOut.ts';
 import { type SetOutUnit, setOutUnits } from './setOutUnit.ts';
 
@@ -38,27 +38,6 @@ export interface SetOutList {
   takeInSeconds: number;
 }
 
-/** A painted line this near and alongside stands for tape, metres. */
-const ON_PAINT = 0.05;
-const SAMPLE_M = 0.1;
-
-/** Metres of the line that run along paint, in steps of ten centimetres. */
-function alongPaint([a, b]: readonly [Point, Point], painted: readonly (readonly [Point, Point])[]): number {
-  const length = distance(a, b);
-  const near = painted.filter(([c, d]) => {
-    const cross = (b.x - a.x) * (d.y - c.y) - (b.y - a.y) * (d.x - c.x);
-    return Math.abs(cross) <= 0.02 * length * distance(c, d);
-  });
-  const samples = Math.max(1, Math.round(length / SAMPLE_M));
-  let on = 0;
-  for (let i = 0; i < samples; i++) {
-    const t = (i + 0.5) / samples;
-    const p = { x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t };
-    if (near.some((line) => distanceToSegment(p, line) <= ON_PAINT)) on += 1;
-  }
-  return (on / samples) * length;
-}
-
 /**
  * The list that one person with one tape works off: marks in walking order with their two offsets, metres of tape (what is
  * painted there already needs none), metres walked, seconds to lay out and to take in at the given rates. `gear`: pieces of gear
@@ -87,10 +66,9 @@ export function setOutList(
       ...(step.check && { checkNumber: numbers.get(`${step.check.to.unit}${step.check.to.corner}`) }),
     }),
   );
-  const painted = room.painted.flatMap(paintedLines);
   const lines = units.flatMap((u) => u.tape);
   const all = lines.reduce((sum, [a, b]) => sum + distance(a, b), 0);
-  const paintedM = lines.reduce((sum, line) => sum + alongPaint(line, painted), 0);
+  const paintedM = paintedMetres(lines, room);
   const walkM = marks.slice(1).reduce((sum, m, i) => sum + distance(m.at, marks[i].at), 0);
   const walk = walkM / rates.walkMs;
   const taped = all - paintedM;

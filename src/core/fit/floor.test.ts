@@ -69,6 +69,12 @@ describe('lanes', () => {
     const post = usualThing({ id: 'p', name: 'post', thing: 'post', xM: 11.8, yM: 7, widthM: 0.4, depthM: 0.4, undersideM: 0 });
     expectMended(desk([laid('side-box', 12, 7)], { room: hall({ fixed: [post] }) }), 'laid-outside');
   });
+  it('nothing lies before a door', () => {
+    const door = { id: 'd', name: 'south door', wall: 0, atM: 11, widthM: 1.6, clearM: 1.6, swing: 'inwards', exit: true };
+    const room = hall({ doors: [door] });
+    expect(expectMended(desk([laid('cone', 12, 1)], { room }), 'laid-at-door').weight).toBe('stop');
+    expect(codes(desk([laid('cone', 14, 1), laid('teacher', 12, 1)], { room }))).toEqual([]);
+  });
   it('stuck down are not moved by a fix', () => {
     const { fixes } = fit(desk([laid('hoop', 26.2, 5, { locked: true })])).findings.find((f) => f.code === 'laid-outside')!;
     expect(fixes).toEqual([]);

@@ -16,6 +16,10 @@ export const SAFETY_FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence
     what: `The ${the(d, 'name')} does not lie free in the room`,
     why: 'It reaches through a wall or lies on something that stands there.',
   }),
+  'laid-at-door': (d) => ({
+    what: `The ${the(d, 'name')} lies before the ${String(d.door)}`,
+    why: `${d.exit ? 'A way out stays free' : 'People come in there'}: nothing lies on the floor that is kept clear. Local rules decide.`,
+  }),
   'lanes-oppose': (d) => ({
     what: `${pair(d)} face each other`,
     why: `A missed ${use(d) === 'striking' ? 'hit' : 'throw'} lands among the other group. Only soft objects may ever be sent towards people; local rules decide.`,

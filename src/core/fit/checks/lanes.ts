@@ -1,7 +1,8 @@
 import { polygonDistance, rectPolygon } from '../../geometry/point.ts';
+import { clearDepth, doorZone } from '../../model/door.ts';
 import type { Noticed } from '../../model/finding.ts';
 import { fixedZone, OVERHEAD_M, standing } from '../../model/fixedThing.ts';
-import { footprint, type LaidPiece, laidName } from '../../model/laidPiece.ts';
+import { footprint, LAID_FACTS, type LaidPiece, laidName } from '../../model/laidPiece.ts';
 import { limitsFor } from '../../model/school.ts';
 import { laneRunOut } from '../../safety/floorZones.ts';
 import { betweenDeg, fliesOn, flight, freeAhead, lanesMeet, overlap } from '../../safety/lanes.ts';
@@ -131,9 +132,26 @@ function endings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
   });
 }
 
-/** Every piece inside the room and on nothing that stands in it; doors' floor kept free of what stands. */
+/** Every piece inside the room and on nothing that stands in it; the floor before doors kept free. */
 function lying(input: FitInput, block: FittedBlock): Noticed[] {
-  return block.laid
+  const doors = input.room.doors.filter((d) => clearDepth(d) > 0).map((d) => ({ door: d, floor: doorZone(input.room, d) }));
+  const at = (p: LaidPiece) => doors.find((d) => polygonDistance(footprint(p), d.floor) <= 0);
+  const inDoors = block.laid
+    .filter((p) => LAID_FACTS[p.laid].layer !== 'people')
+    .flatMap((p): Noticed[] => {
+      const near = at(p);
+      if (!near) return [];
+      return [
+        {
+          code: 'laid-at-door',
+          weight: 'stop',
+          at: { block: block.id, piece: p.id, near: near.door.id },
+          data: { name: laidName(p), door: near.door.name, exit: near.door.exit },
+          ideas: moveIdea(input, block, p, (m) => !at(m)),
+        },
+      ];
+    });
+  const outside = block.laid
     .filter((p) => !fitsRoom(input, p))
     .map(
       (p): Noticed => ({

@@ -1,3 +1,6 @@
+import { paintedMetres } from '../../arrange/paintedMetres.ts';
+import { tapeLines } from '../../arrange/setOutUnit.ts';
+import { remembered } from '../../geometry/remembered.ts';
 import { HOUSE_LIMITS } from '../../model/band.ts';
 import type { Noticed } from '../../model/finding.ts';
 import type { Draft } from '../format.ts';
@@ -8,6 +11,7 @@ import { fewerCourts, moreCourts } from './ways.ts';
 
 type CourtDraft = Draft<AdvanceCourtValues>;
 
+const painted = remembered(paintedMetres);
 const inTenths = (metres: number) => Math.round(metres * 10) / 10;
 /** Floor along a waiting line for one, m; what keeps it clear of play, m. House figures. */
 const LINE_SPACE_M = 0.6;
@@ -109,7 +113,31 @@ function floorChecks(context: CourtContext, draft: CourtDraft): Noticed[] {
   return noticed;
 }
 
+/** Less paint than this is not worth telling, metres. */
+const TOLD_PAINT_M = 1;
+
+/** Courts that lie on painted lines, and the metres of tape that they save. */
+function paintNotes(context: CourtContext, draft: CourtDraft): Noticed[] {
+  const metres = draft.pieces.map((p) => painted(tapeLines(p), { painted: context.room.painted }));
+  const courts = metres.filter((m) => m >= TOLD_PAINT_M).length;
+  if (!courts) return [];
+  return [
+    {
+      code: 'courts-on-paint',
+      weight: 'note',
+      at: { block: context.blockId },
+      data: { courts, metres: metres.reduce((a, b) => a + b, 0) },
+    },
+  ];
+}
+
 /** Everything about an advance court that only its format can see. */
 export function courtChecks(context: CourtContext, draft: CourtDraft): Noticed[] {
-  return [...sizeChecks(context, draft), ...waitingChecks(context, draft), ...floorChecks(context, draft), ...stopSignalCheck(context)];
+  return [
+    ...sizeChecks(context, draft),
+    ...waitingChecks(context, draft),
+    ...floorChecks(context, draft),
+    ...paintNotes(context, draft),
+    ...stopSignalCheck(context),
+  ];
 }

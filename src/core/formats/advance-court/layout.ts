@@ -1,5 +1,8 @@
 import { aroundPinned } from '../../arrange/aroundPinned.ts';
 import { unitsInRows } from '../../arrange/grid.ts';
+import { ontoPaint } from '../../arrange/ontoPaint.ts';
+import { tapedRect } from '../../arrange/setOutUnit.ts';
+import { paintedGuides } from '../../arrange/snapTo.ts';
 import { remembered } from '../../geometry/remembered.ts';
 import type { Piece } from '../../model/piece.ts';
 import { roomArea } from '../../model/room.ts';
@@ -9,7 +12,7 @@ import type { AdvanceCourtValues } from './setup.ts';
 
 const rows = remembered(unitsInRows);
 
-/** Courts in rows, each with its waiting line along the lower edge, clear of the court by the chosen gap. */
+/** Courts in rows, each with its waiting line along the lower edge, clear of the court by the chosen gap; on painted lines where one is near. */
 export function courtLayout(context: CourtContext, groups: string[][]): Pick<Draft<AdvanceCourtValues>, 'pieces' | 'unplaced'> {
   const { values, room, wallClearanceM, placed, taken } = context;
   const { lineM, ...unit } = courtUnit(context);
@@ -42,5 +45,13 @@ export function courtLayout(context: CourtContext, groups: string[][]): Pick<Dra
     pieces.map(() => wallClearanceM),
     unit.gap,
   );
-  return { pieces: settled, unplaced: all.filter((c) => !c.at).map(({ id, number, title }) => ({ id, number, title })) };
+  const onPaint = ontoPaint(
+    roomArea(room, 0, taken),
+    settled,
+    tapedRect,
+    paintedGuides(room),
+    settled.map(() => wallClearanceM),
+    unit.gap,
+  );
+  return { pieces: onPaint, unplaced: all.filter((c) => !c.at).map(({ id, number, title }) => ({ id, number, title })) };
 }

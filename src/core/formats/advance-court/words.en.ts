@@ -71,6 +71,10 @@ export const advanceCourtWords: FormatWords = {
       what: `Courts of ${n(d, 'least')} and of ${n(d, 'most')}`,
       why: 'Those on the fuller court stand in line more often.',
     }),
+    'courts-on-paint': (d) => ({
+      what: `${s(n(d, 'courts'), 'court')} on painted lines`,
+      why: `${Math.round(n(d, 'metres'))} m are painted there already and need no tape.`,
+    }),
     'court-does-not-fit': (d) => ({
       what: `${n(d, 'placed')} of ${s(n(d, 'wanted'), 'court')} fit on the floor`,
       why: `Each takes ${t(d, 'sizeWords')} with its line, clear of walls, doors and posts.`,
