@@ -162,6 +162,7 @@ function lying(input: FitInput, block: FittedBlock): Noticed[] {
         ideas: moveIdea(input, block, p, () => true),
       }),
     );
+  return [...outside, ...inDoors];
 }
 
 /** What lanes do to each other, to who stands near, and to what is at their ends. */
