@@ -38,6 +38,16 @@ async function main(): Promise<void> {
   for (let i = 0; i < 11; i++) await screen.press('ArrowDown');
   await pause(300);
   await shoot('set-out');
+  await open(`/desk/orchard-${today}/set-out?view=change`, 'tape off');
+  await shoot('change-over');
+  await open(`/desk/bridges-${today}`, 'Bridge keepers');
+  await screen.click('button', /^Arrive and throw/);
+  await screen.click('button', 'Layers of the floor');
+  await screen.click('menuitemcheckbox', 'Safety distances');
+  await screen.press('Escape');
+  await (await screen.find('button', /^lane,/)).click();
+  await pause(400);
+  await shoot('desk-lanes');
   await open(`/desk/orchard-${today}`, 'Accept with a reason');
   await screen.says('Weighing what would mend it', { not: true });
   await pause(300);

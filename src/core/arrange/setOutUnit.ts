@@ -8,6 +8,8 @@ import { type Corners, cornersOf } from './setOut.ts';
 export interface SetOutUnit {
   /** A place's number and title; a piece's title, or its kind where it has none. */
   name: string;
+  /** Which of several that are called the same, from 1. */
+  nth?: number;
   marks: Corners;
   tape: [Point, Point][];
 }
@@ -83,14 +85,19 @@ function laidMarks(piece: LaidPiece): Corners {
 
 /** Everything of a block that is set out: its places, then what is laid beside them; people are not. */
 export function setOutUnits(pieces: readonly Piece[], laid: readonly LaidPiece[]): SetOutUnit[] {
+  const things = laid.filter((p) => LAID_FACTS[p.laid].layer !== 'people');
+  const alike = (p: LaidPiece) => things.filter((q) => laidName(q) === laidName(p));
   return [
     ...pieces.map((p) => ({
       name: `${p.number} ${p.title}`,
       marks: Object.entries(cornersOf(tapedRect(p))) as [keyof ReturnType<typeof cornersOf>, Point][],
       tape: tapeLines(p),
     })),
-    ...laid
-      .filter((p) => LAID_FACTS[p.laid].layer !== 'people')
-      .map((p) => ({ name: laidName(p), marks: laidMarks(p), tape: laidTape(p) })),
+    ...things.map((p) => ({
+      name: laidName(p),
+      ...(alike(p).length > 1 && { nth: alike(p).indexOf(p) + 1 }),
+      marks: laidMarks(p),
+      tape: laidTape(p),
+    })),
   ];
 }

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { MILL_GYM, UPPER_YARD } from '../../content/demo.ts';
 import { demoDesk } from '../../content/desk.fixture.ts';
 import { setOutList } from '../arrange/setOutList.ts';
-import { tapedRect, tapeLines } from '../arrange/setOutUnit.ts';
+import { setOutUnits, tapedRect, tapeLines } from '../arrange/setOutUnit.ts';
 import { fitUnweighed } from '../fit/fit.ts';
 import { byWall, distance } from '../geometry/point.ts';
 import { newLaid } from '../model/laidPiece.ts';
@@ -133,6 +133,7 @@ describe('what is laid out beside the places', () => {
       ['cone', 1],
       ['barrier', 2],
     ]);
+    expect(setOutUnits([], [newLaid('cone', 'a', { x: 1, y: 1 }), newLaid('cone', 'b', { x: 2, y: 1 })]).map((u) => u.nth)).toEqual([1, 2]);
     expect(sheet.marks).toHaveLength(7);
     for (const { at, from } of sheet.marks) {
       // Both walls are straight lines: the mark is where the two lines alongside them meet.

@@ -10,7 +10,7 @@ const OFFSETS = 32;
 /** Up to so many spots the search goes beyond lattices. */
 const MOST_SEARCHED = 90;
 /** Comparisons of two spots that one call may spend beyond lattices. */
-const WORK = 3.8e7;
+const WORK = 1e8;
 const STEPS = 110;
 /** Up to so many spots spreading is asked too. */
 const MOST_SPREAD = 62;

@@ -33,8 +33,7 @@ export const LaidDrawing = memo(function LaidDrawing({
   const [hw, hl] = [Math.max(w, LEAST_PX) / 2, Math.max(l, LEAST_PX) / 2];
   const name = piece.title || LAID_WORDS[piece.laid];
   const turned = (piece.turnedDeg + 45) % 180 >= 90;
-  const below = (turned ? hw : hl) + 12;
-  // Small things say their name when chosen; large ones always, inside themselves.
+  // Large things say their name inside themselves; what is chosen is named under the floor.
   const inside = Math.max(w, l) > name.length * 6.6 + 12 && Math.min(w, l) > 34 && LAID_FACTS[piece.laid].tape === 'outline';
   return (
     <g
@@ -73,9 +72,8 @@ export const LaidDrawing = memo(function LaidDrawing({
         stroke={TAPE}
         strokeWidth="2.5"
       />
-      {(inside || selected) && (
+      {inside && (
         <text
-          y={inside ? 0 : below}
           textAnchor="middle"
           dominantBaseline="central"
           fontSize="12.5"
@@ -86,7 +84,7 @@ export const LaidDrawing = memo(function LaidDrawing({
           strokeWidth="4"
           paintOrder="stroke"
           pointerEvents="none"
-          transform={inside && (turned ? w > l : l > w) && Math.min(w, l) < name.length * 6.6 + 8 ? 'rotate(-90)' : undefined}
+          transform={(turned ? w > l : l > w) && Math.min(w, l) < name.length * 6.6 + 8 ? 'rotate(-90)' : undefined}
         >
           {name}
         </text>

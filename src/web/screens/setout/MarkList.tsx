@@ -17,8 +17,8 @@ interface Told {
 
 /** "2 Gate lanes, lower left" */
 function placeOf(unit: number, corner: Corner, parts: readonly SetOutUnit[]): string {
-  const { name, marks } = parts[unit];
-  const words = laidWords(name);
+  const { name, nth, marks } = parts[unit];
+  const words = nth ? `${laidWords(name)} ${nth}` : laidWords(name);
   if (marks.length === 1) return words;
   return `${words}, ${(marks.length === 2 ? ENDS : CORNER)[corner]}`;
 }
