@@ -80,6 +80,7 @@ describe('pieces laid out on the desk', () => {
     await stored('weather', (p) => p.find((q) => q.id === moved[0].id)!.turnedDeg !== moved[0].turnedDeg);
     await screen.press('Delete');
     await stored('weather', (p) => p.length === 5);
+    await screen.says('Round 1 of');
     await screen.click('button', /^Undo: take up cone/);
     await stored('weather', (p) => p.length === 6);
   });

@@ -71,6 +71,7 @@ export const UPPER_YARD: Room = Room.parse({
   name: 'Upper Yard',
   ...plainRoom(rectangleOutline(40, 24)),
   floorKind: 'asphalt',
+  outside: true,
   walls: ['bare', 'open side', 'open side', 'bare'],
   doors: [
     { id: 'gate', name: 'school gate', wall: 0, atM: 18, widthM: 2.4, clearM: 2, ...DOOR },

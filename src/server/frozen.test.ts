@@ -60,7 +60,14 @@ describe('data of the first version', () => {
     const [period] = await periodRecords.list(old);
     const desk = await readDesk(old, period);
     expect(desk.students).toHaveLength(27);
-    expect(desk.room).toMatchObject({ version: 3, painted: [], floorKind: 'wood', walls: ['bare', 'bare', 'bare', 'bare'], curtains: [] });
+    expect(desk.room).toMatchObject({
+      version: 3,
+      painted: [],
+      floorKind: 'wood',
+      outside: false,
+      walls: ['bare', 'bare', 'bare', 'bare'],
+      curtains: [],
+    });
     expect(desk.lesson?.title).toBe('Weather round');
     await engine.close();
   });

@@ -117,6 +117,7 @@ export const MALFORMED: [string, string, string, unknown, number, string][] = [
   ],
   ['walls that are not as many as corners', 'POST', '/rooms', { ...room, walls: ['bare'] }, 400, 'walls'],
   ['wall of straw', 'POST', '/rooms', { ...room, walls: ['straw', 'bare', 'bare', 'bare'] }, 400, 'walls.0'],
+  ['room half outside', 'POST', '/rooms', { ...room, outside: 'half' }, 400, 'outside'],
   ['door that swings up', 'POST', '/rooms', { ...room, doors: [{ ...door, swing: 'up' }] }, 400, 'doors.0.swing'],
   [
     'curtain that ends in the air',

@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { packUnits } from '../geometry/packUnits.ts';
 import { rectPolygon } from '../geometry/point.ts';
+import { generatedRoom } from '../geometry/rooms.fixture.ts';
+import { aroundPinned } from './aroundPinned.ts';
 import { clearRays } from './clearRays.ts';
 import { legsOf, loopOrder, settleLoop, unitsOnLoop } from './loop.ts';
 import { nearestClear } from './nearestClear.ts';
@@ -128,5 +131,26 @@ describe('ontoPaint', () => {
     expect(laid([unit(1.05, 5), unit(12, 5)], [line('x', 0.9)])[0].x).toBe(1.05);
     expect(laid([unit(3, 5), unit(8.1, 5)], [line('x', 7.95)])[1].x).toBe(8.1);
     expect(laid([unit(3.1, 5, true), unit(12, 5)], [line('x', 3)])[0].x).toBe(3.1);
+  });
+});
+
+describe('aroundPinned', () => {
+  it('in 200 generated rooms: what is pinned stays, what was in its way stands clear and apart or where it stood, the rest never moves', () => {
+    let moved = 0;
+    for (let seed = 1; seed <= 200; seed++) {
+      const room = generatedRoom(seed);
+      const packed = packUnits(room, { width: 2.4, depth: 1.8, gap: 0.6 }, { max: 6, turn: 'never' });
+      if (packed.length < 3) continue;
+      const area = { ...room, wallClearance: 0 };
+      const units = packed.map((u, i) => ({ ...u, pinned: i === 0, ...(i === 0 ? { x: packed[1].x, y: packed[1].y } : {}) }));
+      const wants = units.map(() => room.wallClearance);
+      const after = aroundPinned(area, units, wants, 0.6);
+      expect(after[0]).toEqual(units[0]);
+      for (const i of units.keys()) if (i > 1) expect(after[i], `seed ${seed}`).toEqual(units[i]);
+      if (after[1].x === units[1].x && after[1].y === units[1].y) continue;
+      moved += 1;
+      expect(validateLayout(area, after, wants, 0.6), `seed ${seed}`).toEqual([]);
+    }
+    expect(moved).toBeGreaterThan(120);
   });
 });

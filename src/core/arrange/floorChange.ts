@@ -59,7 +59,7 @@ export function floorThings(pieces: readonly Piece[], laid: readonly LaidPiece[]
         return {
           id: p.id,
           name: laidName(p),
-          what: `${p.laid} ${tenths(p.widthM)} × ${tenths(p.lengthM)}${turned}`,
+          what: `${p.colour ?? ''} ${p.laid} ${tenths(p.widthM)} × ${tenths(p.lengthM)}${turned}`,
           outline: footprint(p),
           tapeM,
         };

@@ -126,6 +126,11 @@ describe('room, sight and ways', () => {
     expect(data).toMatchObject({ vigour: 'moderate', wanted: 7 });
     expect(data.found).toBeCloseTo(216 / 31, 2);
   });
+  it('outside without water is noted, with a block to mend it', () => {
+    const outside = hall({ outside: true, floorKind: 'grass' });
+    expect(expectMended(game([], { room: outside }), 'no-water-outside').weight).toBe('note');
+    expect(fit(game([], { room: hall() })).findings.map((f) => f.code)).not.toContain('no-water-outside');
+  });
   it('what the teacher does not see is told, and where they would', () => {
     const plain = fit(game([])).blocks.find((b) => b.game)!.game!.pieces;
     const corner = plain[0];

@@ -23,6 +23,10 @@ export const LAID_KINDS = [
 ] as const;
 export type LaidKind = (typeof LAID_KINDS)[number];
 
+/** Colours that cones, spots, hoops and gates come in; each is told in words beside its colour. */
+export const GEAR_COLOURS = ['orange', 'yellow', 'red', 'blue', 'green', 'white'] as const;
+export type GearColour = (typeof GEAR_COLOURS)[number];
+
 /** What goes along a lane: what is thrown or struck flies on past its end, what runs must stop. */
 export const LANE_USES = ['throw', 'roll', 'strike', 'run'] as const;
 export type LaneUse = (typeof LANE_USES)[number];
@@ -39,6 +43,8 @@ export const LaidPiece = z.object({
   turnedDeg: degrees(0, 359.99),
   /** Stuck down: not dragged. */
   locked: z.boolean(),
+  /** What is counted by colour where it is put down. */
+  colour: z.enum(GEAR_COLOURS, { message: 'choice' }).optional(),
   /** A lane's. */
   use: z.enum(LANE_USES, { message: 'choice' }).optional(),
   /** What flies there goes up high: what hangs overhead is in its way. */
@@ -71,7 +77,7 @@ interface KindFacts {
   takesFloor: boolean;
   /** Nobody walks through it. */
   solid: boolean;
-  more: Partial<Pick<LaidPiece, 'use' | 'lofted' | 'zones' | 'heightM' | 'implementM' | 'students' | 'grab'>>;
+  more: Partial<Pick<LaidPiece, 'colour' | 'use' | 'lofted' | 'zones' | 'heightM' | 'implementM' | 'students' | 'grab'>>;
 }
 
 const facts = (size: [widthM: number, lengthM: number], layer: KindFacts['layer'], more: Partial<KindFacts> = {}): KindFacts => ({
@@ -92,10 +98,10 @@ export const LAID_FACTS: Record<LaidKind, KindFacts> = {
   'no-cross': facts([6, 0.05], 'lines', { tape: 'strip' }),
   lane: facts([1.5, 8], 'lines', { tape: 'outline', directed: true, takesFloor: true, more: { use: 'throw', lofted: false } }),
   target: facts([1.2, 1.2], 'lines', { tape: 'outline', directed: true, takesFloor: true, more: { zones: 2 } }),
-  spot: facts([0.3, 0.3], 'lines', { round: true, more: { implementM: 0 } }),
-  hoop: facts([0.75, 0.75], 'gear', { round: true, takesFloor: true, more: { grab: false } }),
-  cone: facts([0.25, 0.25], 'gear', { round: true }),
-  gate: facts([1.2, 0.25], 'gear', { directed: true }),
+  spot: facts([0.3, 0.3], 'lines', { round: true, more: { colour: 'white', implementM: 0 } }),
+  hoop: facts([0.75, 0.75], 'gear', { round: true, takesFloor: true, more: { colour: 'green', grab: false } }),
+  cone: facts([0.25, 0.25], 'gear', { round: true, more: { colour: 'orange' } }),
+  gate: facts([1.2, 0.25], 'gear', { directed: true, more: { colour: 'orange' } }),
   barrier: facts([4, 0.1], 'gear', { takesFloor: true, solid: true, more: { heightM: 1 } }),
   goal: facts([2, 0.8], 'gear', { directed: true, takesFloor: true, solid: true, more: { heightM: 1.2 } }),
   'waiting-line': facts([0.8, 3], 'lines', { tape: 'strip', directed: true, takesFloor: true, more: { students: 4 } }),

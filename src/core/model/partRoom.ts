@@ -72,7 +72,7 @@ export function partRoom(
   room: Room,
   curtain: Curtain,
   side: 0 | 1,
-): Pick<Room, 'name' | 'floorKind' | 'outline' | 'walls' | 'doors' | 'fixed' | 'painted' | 'curtains' | 'partOf'> | undefined {
+): Pick<Room, 'name' | 'floorKind' | 'outside' | 'outline' | 'walls' | 'doors' | 'fixed' | 'painted' | 'curtains' | 'partOf'> | undefined {
   const found = parted(room.outline, curtain)?.[side];
   if (!found) return undefined;
   const part = fromMainWall(found);
@@ -88,6 +88,7 @@ export function partRoom(
   return {
     name: curtain.parts[side],
     floorKind: room.floorKind,
+    outside: room.outside,
     outline: part.outline.map((p) => ({ x: millimetres(p.x - origin.x), y: millimetres(p.y - origin.y) })),
     walls: part.wallOf.map((wall) => (wall < 0 ? 'curtain' : room.walls[wall])),
     doors,

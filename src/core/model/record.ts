@@ -33,11 +33,12 @@ const roomWithPaint = (old: Record<string, unknown>) => ({
   painted: [],
 });
 
-/** Room 2 → 3: walls' kinds, doors' swing, shapes and heights of things, curtains; older rooms told of none: bare walls, doors that swing in and lead out. */
+/** Room 2 → 3: walls' kinds, doors' swing, shapes and heights of things, curtains, outside; older rooms told of none: bare walls, doors that swing in and lead out. */
 function roomWithWalls(old: Record<string, unknown>): Record<string, unknown> {
   const heights: Record<string, number> = { post: 4, stage: 1, bleacher: 2.5, tree: 5, planter: 0.6, beam: 3.5, 'wall ring': 3.6 };
   return {
     ...old,
+    outside: old.floorKind === 'asphalt' || old.floorKind === 'grass',
     walls: (old.outline as object[]).map(() => 'bare'),
     doors: (old.doors as object[]).map((door) => ({ ...door, swing: 'inwards', exit: true })),
     fixed: (old.fixed as { thing: string }[]).map((thing) => ({

@@ -26,6 +26,8 @@ export const Room = z
     id: RoomId,
     name: line(40),
     floorKind: z.enum(FLOOR_KINDS, { message: 'choice' }),
+    /** Under the sky. */
+    outside: z.boolean(),
     outline: z.array(corner).min(3).max(64),
     /** One for each wall: wall i runs from outline[i] to outline[i + 1]. */
     walls: z.array(z.enum(WALL_KINDS, { message: 'choice' })).max(64),
@@ -80,6 +82,7 @@ export function rectangleOutline(widthM: number, depthM: number): Point[] {
 /** What a room of this outline is until it is told otherwise: wood, bare walls, nothing in it. */
 export const plainRoom = (outline: Point[]) => ({
   floorKind: 'wood' as const,
+  outside: false,
   outline,
   walls: outline.map((): WallKind => 'bare'),
   doors: [],

@@ -66,6 +66,10 @@ export const SAFETY_FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence
     what: `${n(d, 'count')} dash for one object`,
     why: `At most ${n(d, 'most')} to one: more collide head-down. ${LOCAL}`,
   }),
+  'no-water-outside': () => ({
+    what: 'Outside, and no water in this lesson',
+    why: 'Heat and thirst come before they are felt. Local rules decide when play outside stops.',
+  }),
   crowded: (d) => ({
     what: `${n(d, 'found').toFixed(1)} m² of floor for each of ${n(d, 'playing')}`,
     why: `${String(d.vigour)} play at this grade wants ${n(d, 'wanted').toFixed(1)} m² each. ${LOCAL}`,
@@ -99,6 +103,7 @@ export const SAFETY_FIXES: Record<string, (d: Data, speak: Speak) => string> = {
   'keep-low': () => 'Keep it low: no lofted throws',
   'start-at': (d, speak) => `Start ${speak.metres(n(d, 'metres'))} away`,
   'another-object': () => 'Lay out a second object',
+  'add-water': () => 'Add a water block after the last game',
   calmer: (d) => `Play it ${d.vigour === 'calm' ? 'calmly' : 'at a moderate pace'}`,
   'stand-there': (d, speak) => `Stand ${speak.metres(n(d, 'metres'))} away, where you see all`,
   'wider-gap': (d, speak) => `${speak.metres(n(d, 'metres'))} between places`,

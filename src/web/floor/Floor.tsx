@@ -1,4 +1,3 @@
-import { useMemo } from 'react';
 import type { FittedGame } from '../../core/fit/fitted.ts';
 import type { Point } from '../../core/geometry/point.ts';
 import type { LaidPiece } from '../../core/model/laidPiece.ts';
@@ -7,7 +6,7 @@ import type { FloorZone } from '../../core/safety/floorZones.ts';
 import type { Units } from '../parts/units.ts';
 import { FloorDrawing } from './FloorDrawing.tsx';
 import { type Layer, USUAL_LAYERS } from './layers.ts';
-import { scaleFor, useSize } from './scale.ts';
+import { Scaled } from './Scaled.tsx';
 
 export interface FloorRing {
   number: number;
@@ -40,11 +39,9 @@ export interface FloorProps {
 
 /** The floor: room as paint, places as tape, groups as pennants. What lies on it is dragged or stepped with arrow keys; distances are live. */
 export function Floor({ faded, layers = USUAL_LAYERS, ...props }: FloorProps) {
-  const [box, size] = useSize();
-  const scale = useMemo(() => (size.width ? scaleFor(props.room, size.width, size.height, 22, 44, 38) : null), [props.room, size]);
   return (
-    <div ref={box} className={`relative h-full w-full ${faded ? 'opacity-45' : ''}`}>
-      {scale && <FloorDrawing {...props} layers={layers} base={scale} />}
-    </div>
+    <Scaled room={props.room} pad={22} above={44} beside={38} className={`relative ${faded ? 'opacity-45' : ''}`}>
+      {(scale) => <FloorDrawing {...props} layers={layers} base={scale} />}
+    </Scaled>
   );
 }

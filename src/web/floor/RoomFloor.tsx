@@ -1,11 +1,12 @@
-import { useMemo, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { byWall, distance, edgesOf, type Point } from '../../core/geometry/point.ts';
 import type { Room } from '../../core/model/room.ts';
 import type { Units } from '../parts/units.ts';
 import { arrowStep, pointIn, SETTLE_MS, snap } from './gesture.ts';
 import { RoomMeasure } from './RoomMeasure.tsx';
 import { RoomPaint } from './RoomPaint.tsx';
-import { type Scale, scaleFor, useSize } from './scale.ts';
+import { Scaled } from './Scaled.tsx';
+import type { Scale } from './scale.ts';
 import { Measure } from './Tape.tsx';
 
 interface Props {
@@ -22,13 +23,11 @@ interface Props {
 
 /** A room to measure: its corners are dragged or stepped with arrow keys, the lengths of its walls follow. */
 export function RoomFloor(props: Props) {
-  const [box, size] = useSize();
   // The scale stays while a corner is dragged: it follows the stored room.
-  const scale = useMemo(() => (size.width ? scaleFor(props.room, size.width, size.height, 44, 64) : null), [props.room, size]);
   return (
-    <div ref={box} className="h-full w-full">
-      {scale && <Drawing {...props} scale={scale} />}
-    </div>
+    <Scaled room={props.room} pad={44} above={64}>
+      {(scale) => <Drawing {...props} scale={scale} />}
+    </Scaled>
   );
 }
 

@@ -1,4 +1,4 @@
-import type { LaidPiece } from '../../core/model/laidPiece.ts';
+import type { GearColour, LaidPiece } from '../../core/model/laidPiece.ts';
 import { TapeRect } from './Tape.tsx';
 
 const TAPE = 'var(--color-tape)';
@@ -37,9 +37,20 @@ function Queue({ w, l, count }: { w: number; l: number; count: number }) {
   );
 }
 
+/** How each colour looks on the floor. */
+const COLOURS: Record<GearColour, string> = {
+  orange: '#D55E00',
+  yellow: '#F0E442',
+  red: '#B5342E',
+  blue: '#0072B2',
+  green: '#009E73',
+  white: '#FFFFFF',
+};
+const colourOf = (piece: LaidPiece) => COLOURS[piece.colour ?? 'orange'];
+
 /** A cone from above. */
-function Cone({ x = 0, r }: { x?: number; r: number }) {
-  return <path d={`M${x} ${-r * 1.3}L${x + r * 1.15} ${r * 0.8}H${x - r * 1.15}Z`} fill="#D55E00" stroke={INK} strokeWidth="1.5" />;
+function Cone({ x = 0, r, fill }: { x?: number; r: number; fill: string }) {
+  return <path d={`M${x} ${-r * 1.3}L${x + r * 1.15} ${r * 0.8}H${x - r * 1.15}Z`} fill={fill} stroke={INK} strokeWidth="1.5" />;
 }
 
 const Taped = ({ w, l, k }: ShapeProps) => (
@@ -98,29 +109,30 @@ export const LAID_SHAPES: Record<LaidPiece['laid'], (p: ShapeProps) => React.Rea
       </>
     );
   },
-  spot: ({ w }) => {
+  spot: ({ piece, w }) => {
     const r = Math.max(5, w / 2);
     return (
       <>
-        <circle r={r} fill="white" stroke={TAPE} strokeWidth="2.5" />
+        <circle r={r} fill={COLOURS[piece.colour ?? 'white']} stroke={TAPE} strokeWidth="2.5" />
         <path d={`M${-r * 0.6} 0H${r * 0.6}M0 ${-r * 0.6}V${r * 0.6}`} stroke={TAPE} strokeWidth="2" />
       </>
     );
   },
   hoop: ({ piece, w }) => (
     <>
-      <circle r={Math.max(6, w / 2)} fill="white" fillOpacity="0.5" stroke="#009E73" strokeWidth="4" />
+      <circle r={Math.max(6, w / 2)} fill="white" fillOpacity="0.5" stroke={INK} strokeWidth="5.5" />
+      <circle r={Math.max(6, w / 2)} fill="none" stroke={COLOURS[piece.colour ?? 'green']} strokeWidth="3" />
       {piece.grab && <circle r="5" fill={INK} />}
     </>
   ),
-  cone: ({ w }) => <Cone r={Math.max(6, w / 2)} />,
-  gate: ({ w, k }) => {
+  cone: ({ piece, w }) => <Cone r={Math.max(6, w / 2)} fill={colourOf(piece)} />,
+  gate: ({ piece, w, k }) => {
     const r = Math.max(6, 0.12 * k);
     return (
       <>
         <line x1={-w / 2} x2={w / 2} stroke={INK} strokeWidth="1.5" strokeDasharray="4 4" />
-        <Cone x={-w / 2} r={r} />
-        <Cone x={w / 2} r={r} />
+        <Cone x={-w / 2} r={r} fill={colourOf(piece)} />
+        <Cone x={w / 2} r={r} fill={colourOf(piece)} />
       </>
     );
   },

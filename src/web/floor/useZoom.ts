@@ -41,7 +41,7 @@ export function useZoom(base: Scale): Zoomed {
           return !onPiece && !(event as MouseEvent).button;
         })
         .on('zoom', (event) => setT(event.transform));
-      select(svg).call(behaviour.current).on('dblclick.zoom', null);
+      select<SVGSVGElement, unknown>(svg).property('__zoom', zoomIdentity).call(behaviour.current).on('dblclick.zoom', null);
     },
     [width, height],
   );

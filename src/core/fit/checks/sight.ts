@@ -1,7 +1,7 @@
 import { areaOf, distance, type Point, rectPolygon } from '../../geometry/point.ts';
 import type { Noticed } from '../../model/finding.ts';
 import { fixedZone, standing } from '../../model/fixedThing.ts';
-import type { BlockId } from '../../model/ids.ts';
+import { BlockId } from '../../model/ids.ts';
 import { laidName } from '../../model/laidPiece.ts';
 import { VIGOUR_SHARE, VIGOURS, type Vigour } from '../../model/limits.ts';
 import type { Piece } from '../../model/piece.ts';
@@ -86,7 +86,27 @@ function sight(input: FitInput, block: FittedBlock): Noticed[] {
   ];
 }
 
-/** Room for everybody to move, and what the teacher sees. */
+/** Usual bounds of a water block, seconds. */
+const WATER = { least: 60, most: 120 };
+
+/** Outside and no water in the lesson: heat is told before it is felt. */
+function water(input: FitInput): Noticed[] {
+  const { blocks } = input.lesson;
+  if (!input.room.outside || !blocks.some((b) => b.game) || blocks.some((b) => b.phase === 'water')) return [];
+  const last = blocks.findLastIndex((b) => b.game);
+  const block = { id: BlockId.parse('water-outside'), phase: 'water' as const, title: 'Water', ...WATER, weight: 0.5 };
+  return [
+    {
+      code: 'no-water-outside',
+      weight: 'note',
+      at: {},
+      data: {},
+      ideas: [{ code: 'add-water', data: {}, edits: [{ kind: 'insert-block', index: last + 1, block }] }],
+    },
+  ];
+}
+
+/** Room for everybody to move, what the teacher sees, water outside. */
 export function sightChecks(input: FitInput, bare: Bare): Noticed[] {
-  return bare.blocks.flatMap((block) => [...crowding(input, bare, block), ...sight(input, block)]);
+  return [...bare.blocks.flatMap((block) => [...crowding(input, bare, block), ...sight(input, block)]), ...water(input)];
 }

@@ -36,7 +36,22 @@ interface Props {
 }
 
 /** The desk's floor with what is under it: layers, what is chosen, laying out. */
-export function DeskFloor({ room, school, fitted, block, findings, units, edits, chosen, onChoose, faded, children, ...bar }: Props) {
+export function DeskFloor({
+  room,
+  school,
+  fitted,
+  block,
+  findings,
+  units,
+  edits,
+  chosen: wanted,
+  onChoose,
+  faded,
+  children,
+  ...bar
+}: Props) {
+  // What was taken up or undone is chosen no more.
+  const chosen = wanted.filter((id) => [...edits.places, ...edits.laid].some((p) => p.id === id));
   const [layers, setLayers] = useState<readonly Layer[]>(USUAL_LAYERS);
   const [laying, setLaying] = useState(false);
   const game = block?.game;

@@ -1,4 +1,4 @@
-import { LAID_FACTS, LANE_USES, type LaidPiece } from '../../../core/model/laidPiece.ts';
+import { GEAR_COLOURS, LAID_FACTS, LANE_USES, type LaidPiece } from '../../../core/model/laidPiece.ts';
 import { LAID_WORDS, USE_WORDS } from '../../../core/words/floor.en.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import type { Units } from '../../parts/units.ts';
@@ -37,6 +37,14 @@ export function LaidRules({ piece, units, onPut }: { piece: LaidPiece; units: Un
             value={piece.use ?? 'throw'}
             options={LANE_USES.map((u) => [u, USE_WORDS[u]] as const)}
             onPick={(use) => set({ use })}
+          />
+        )}
+        {'colour' in more && (
+          <ChoiceField
+            label="Colour"
+            value={piece.colour ?? 'orange'}
+            options={GEAR_COLOURS.map((c) => [c, c] as const)}
+            onPick={(colour) => set({ colour })}
           />
         )}
         {'zones' in more && <CommitField label="Zones" value={String(piece.zones ?? 1)} onCommit={(t) => set({ zones: whole(t) })} />}

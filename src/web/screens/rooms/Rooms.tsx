@@ -20,7 +20,7 @@ import { CurtainRows } from './CurtainRows.tsx';
 import { FixedRows } from './FixedRows.tsx';
 import { OutlineRows } from './OutlineRows.tsx';
 import { PaintedRows } from './PaintedRows.tsx';
-import { DoorRows, type SaveRoom, useTry, WallRows } from './RoomParts.tsx';
+import { DoorRows, type SaveRoom, Tick, useTry, WallRows } from './RoomParts.tsx';
 
 /** Rooms as paint, to scale: measures, doors with what is kept clear, posts and stages. */
 export function Rooms() {
@@ -134,6 +134,7 @@ function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }
             options={FLOOR_KINDS.map((k) => [k, k] as const)}
             onPick={(floorKind) => attempt(save({ floorKind }))}
           />
+          <Tick label="Outside, under the sky" value={room.outside} onPick={(outside) => attempt(save({ outside }))} />
         </div>
         <OutlineRows room={room} save={save} corner={corner} onCorner={setCorner} problem={outlineProblem} attempt={attempt} />
         <WallRows room={room} save={save} />

@@ -1,9 +1,9 @@
-import { useMemo } from 'react';
 import type { Change, FloorThing } from '../../../core/arrange/floorChange.ts';
 import { boundsOf, type Polygon } from '../../../core/geometry/point.ts';
 import type { Room } from '../../../core/model/room.ts';
 import { RoomPaint } from '../../floor/RoomPaint.tsx';
-import { type Scale, scaleFor, useSize } from '../../floor/scale.ts';
+import { Scaled } from '../../floor/Scaled.tsx';
+import type { Scale } from '../../floor/scale.ts';
 import { TapeArrow } from '../../floor/Tape.tsx';
 
 interface Props {
@@ -18,12 +18,10 @@ interface Props {
 
 /** Both floors in one: what goes dashed and crossed out, what comes as tape, what stays grey, an arrow for what is carried. */
 export function ChangeFloor(props: Props) {
-  const [box, size] = useSize();
-  const scale = useMemo(() => (size.width ? scaleFor(props.room, size.width, size.height, 30) : null), [props.room, size]);
   return (
-    <div ref={box} className="h-full w-full">
-      {scale && <Drawing {...props} scale={scale} />}
-    </div>
+    <Scaled room={props.room} pad={30}>
+      {(scale) => <Drawing {...props} scale={scale} />}
+    </Scaled>
   );
 }
 

@@ -1,4 +1,3 @@
-import { useMemo } from 'react';
 import type { SetOutMark } from '../../../core/arrange/setOutList.ts';
 import { tapedRect } from '../../../core/arrange/setOutUnit.ts';
 import { edgesOf, nearestOn } from '../../../core/geometry/point.ts';
@@ -7,7 +6,8 @@ import type { Piece } from '../../../core/model/piece.ts';
 import type { Room } from '../../../core/model/room.ts';
 import { LAID_SHAPES } from '../../floor/laidShapes.tsx';
 import { RoomPaint } from '../../floor/RoomPaint.tsx';
-import { type Scale, scaleFor, useSize } from '../../floor/scale.ts';
+import { Scaled } from '../../floor/Scaled.tsx';
+import type { Scale } from '../../floor/scale.ts';
 import { Measure, NumberedTape } from '../../floor/Tape.tsx';
 import type { Units } from '../../parts/units.ts';
 
@@ -23,12 +23,10 @@ interface Props {
 
 /** The floor with every mark by its number; the chosen one with the lines to measure it by. */
 export function MarkedFloor(props: Props) {
-  const [box, size] = useSize();
-  const scale = useMemo(() => (size.width ? scaleFor(props.room, size.width, size.height, 30) : null), [props.room, size]);
   return (
-    <div ref={box} className="h-full w-full">
-      {scale && <Drawing {...props} scale={scale} />}
-    </div>
+    <Scaled room={props.room} pad={30}>
+      {(scale) => <Drawing {...props} scale={scale} />}
+    </Scaled>
   );
 }
 

@@ -3,7 +3,7 @@ import { TAPE_M } from '../../../core/arrange/setOut.ts';
 import { SET_OUT_RATES, type SetOutList, type SetOutRates } from '../../../core/arrange/setOutList.ts';
 import { counted } from '../../../core/formats/speak.ts';
 import type { GearLine } from '../../../core/gear/cover.ts';
-import { LAID_FACTS, LAID_KINDS, type LaidPiece } from '../../../core/model/laidPiece.ts';
+import { LAID_FACTS, type LaidPiece } from '../../../core/model/laidPiece.ts';
 import { LAID_WORDS } from '../../../core/words/floor.en.ts';
 import { CommitField } from '../../parts/CommitField.tsx';
 import type { Units } from '../../parts/units.ts';
@@ -40,14 +40,15 @@ export function useTapeSettings(): TapeSettings {
   };
 }
 
-/** Pieces that are put down, not taped, by kind: "6 cones". */
+/** What is put down, not taped, by colour and kind: "6 orange cones"; a gate counts as its two cones. */
 function laidCounts(laid: readonly LaidPiece[]): string[] {
-  const kinds = LAID_KINDS.filter((kind) => LAID_FACTS[kind].layer === 'gear' || LAID_FACTS[kind].round);
-  return kinds.flatMap((kind) => {
-    const cones = kind === 'cone' ? laid.filter((p) => p.laid === 'gate').length * 2 : 0;
-    const count = laid.filter((p) => p.laid === kind && kind !== 'gate').length + cones;
-    return count && LAID_FACTS[kind].layer !== 'people' ? [counted(count, LAID_WORDS[kind])] : [];
-  });
+  const counts = new Map<string, number>();
+  for (const piece of laid.filter((p) => LAID_FACTS[p.laid].layer === 'gear' || (LAID_FACTS[p.laid].round && p.laid === 'spot'))) {
+    const kind = LAID_WORDS[piece.laid === 'gate' ? 'cone' : piece.laid];
+    const name = piece.colour ? `${piece.colour} ${kind}` : kind;
+    counts.set(name, (counts.get(name) ?? 0) + (piece.laid === 'gate' ? 2 : 1));
+  }
+  return [...counts].map(([name, count]) => counted(count, name));
 }
 
 const minutes = (seconds: number) => `${Math.max(1, Math.ceil(seconds / 60))} min`;
