@@ -182,4 +182,40 @@ describe('pieces laid out on the desk', () => {
     await screen.click('button', 'Marks');
     await screen.says('of tape');
   });
+
+  it('somebody in a power chair gets ways that are wide enough: told in the class, checked on the desk, mended by one fix', async () => {
+    await screen.page.goto(`${app.base}/classes/grade-5a`);
+    const field = await screen.find('combobox', 'Moves with, row 2');
+    await field.select('power chair');
+    const ratings = async () =>
+      ((await (await fetch(`${app.base}/api/classes/grade-5a`)).json()) as { ratings: { wheels?: string }[] }).ratings;
+    for (let i = 0; i < 60 && !(await ratings()).some((r) => r.wheels); i++) await pause(60);
+    expect((await ratings()).filter((r) => r.wheels === 'power chair')).toHaveLength(1);
+    await screen.expectAccessible();
+    await screen.page.goto(`${app.base}/desk/mills-${today}`);
+    await screen.click('tab', /^Checks/);
+    await screen.says('Somebody here moves with a power chair');
+    await screen.click('button', /^1.5 m between places/);
+    await screen.says('Somebody here moves with a power chair', { not: true });
+    await screen.expectAccessible();
+  });
+
+  it("limits of the floor are the school's own: typed, marked, refused where they are nonsense, given back", async () => {
+    await screen.page.goto(`${app.base}/settings`);
+    await screen.fill('The same in play', 'wide');
+    await screen.press('Enter');
+    await screen.says('"wide" is not a length');
+    await screen.fill('The same in play', '1.8');
+    await screen.press('Enter');
+    await screen.says("Back to the house's own limits");
+    const limits = async () => ((await (await fetch(`${app.base}/api/school`)).json()) as { limits?: Record<string, number> }).limits;
+    expect(await limits()).toEqual({ playRouteM: 1.8 });
+    await screen.page.goto(`${app.base}/desk/mills-${today}`);
+    await screen.click('tab', /^Checks/);
+    await screen.says('1.8 m wanted in play');
+    await screen.page.goto(`${app.base}/settings`);
+    await screen.click('button', "Back to the house's own limits");
+    await screen.says("Back to the house's own limits", { not: true });
+    expect(await limits()).toEqual({});
+  });
 });

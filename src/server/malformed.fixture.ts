@@ -1,5 +1,7 @@
 import { usualThing } from '../core/model/fixedThing.ts';
+import { newLaid } from '../core/model/laidPiece.ts';
 import { plainRoom, rectangleOutline } from '../core/model/room.ts';
+import { NEW_SCHOOL } from '../core/model/school.ts';
 import { DATE } from './testing.fixture.ts';
 
 const room = { name: 'Hall', ...plainRoom(rectangleOutline(12, 9)) };
@@ -7,6 +9,8 @@ const door = { id: 'd', name: 'd', wall: 0, atM: 1, widthM: 1, clearM: 1, swing:
 const gear = { name: 'Rings', gearKind: 'hoop', count: 4 };
 const mills = `mills-${DATE}`;
 const edit = (e: unknown, more: object = {}) => ({ id: 'e-bad', revision: 0, name: 'a change', edit: e, ...more });
+const cone = newLaid('cone', 'c1', { x: 5, y: 5 });
+const lay = (change: object) => edit({ kind: 'lay', blockId: 'mills-game', put: [{ ...cone, ...change }], take: [] });
 const list = (text: unknown) => ['POST', '/classes/grade-5a/import', { text, commit: true }] as const;
 const period = (change: object) => ({ date: DATE, start: '14:00', end: '14:45', classId: 'grade-5a', roomId: 'mill-gym', ...change });
 
@@ -227,6 +231,39 @@ export const MALFORMED: [string, string, string, unknown, number, string][] = [
     400,
     'edit',
   ],
+  ['laid piece of an unknown kind', 'POST', '/lessons/lesson-mills/edits', lay({ laid: 'cannon' }), 400, 'edit'],
+  ['laid piece a kilometre away', 'POST', '/lessons/lesson-mills/edits', lay({ x: 1000 }), 400, 'edit'],
+  ['laid piece of no width', 'POST', '/lessons/lesson-mills/edits', lay({ widthM: 0 }), 400, 'edit'],
+  ['laid piece turned round twice', 'POST', '/lessons/lesson-mills/edits', lay({ turnedDeg: 720 }), 400, 'edit'],
+  ['laid piece with a script for a name', 'POST', '/lessons/lesson-mills/edits', lay({ title: '<script>x</script>' }), 400, 'edit'],
+  ['laid piece whose id climbs', 'POST', '/lessons/lesson-mills/edits', lay({ id: '../x' }), 400, 'edit'],
+  ['laid piece of a colour of its own', 'POST', '/lessons/lesson-mills/edits', lay({ colour: 'mauve' }), 400, 'edit'],
+  ['a waiting line of half a student', 'POST', '/lessons/lesson-mills/edits', lay({ laid: 'waiting-line', students: 2.5 }), 400, 'edit'],
+  [
+    'two laid pieces of one id',
+    'POST',
+    '/lessons/lesson-mills/edits',
+    edit({ kind: 'lay', blockId: 'mills-game', put: [cone, cone], take: [] }),
+    400,
+    'edit',
+  ],
+  [
+    'a piece taken up that does not lie there',
+    'POST',
+    '/lessons/lesson-mills/edits',
+    edit({ kind: 'lay', blockId: 'mills-game', put: [], take: ['nothing'] }),
+    400,
+    'edit',
+  ],
+  [
+    'more pieces than a floor holds',
+    'POST',
+    '/lessons/lesson-mills/edits',
+    edit({ kind: 'lay', blockId: 'mills-game', put: Array.from({ length: 130 }, (_, i) => ({ ...cone, id: `c${i}` })), take: [] }),
+    400,
+    'edit',
+  ],
+  ['school with a limit below nothing', 'PUT', '/school', { ...NEW_SCHOOL, limits: { routeM: -1 } }, 400, 'limits.routeM'],
   ['run of an unknown period', 'POST', '/runs', { periodId: 'nobody' }, 404, 'id'],
   ['run without a period', 'POST', '/runs', {}, 400, 'periodId'],
   ['school with units of its own', 'PUT', '/school', { units: 'furlongs' }, 400, 'units'],

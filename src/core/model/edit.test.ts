@@ -4,7 +4,7 @@ import { LESSONS } from '../../content/demo.ts';
 import { editName } from '../words/edits.en.ts';
 import { applyEdit, Edit } from './edit.ts';
 import { piles, type Step } from './history.ts';
-import { newLaid } from './laidPiece.ts';
+import { type LaidPiece, newLaid } from './laidPiece.ts';
 import type { Lesson } from './lesson.ts';
 
 const lesson = LESSONS.orchard;
@@ -126,5 +126,33 @@ describe('piles', () => {
     expect(names([...log, step(4, { undoes: 1 })])).toEqual(['', 'e2 e1']);
     expect(names([...log, step(4, { redoes: 2 })])).toEqual(['e1 e2', '']);
     expect(names([...log, step(4)])).toEqual(['e1 e4', '']);
+  });
+});
+
+describe('the name of an edit', () => {
+  const [game] = lesson.blocks.filter((b) => b.game);
+  const cone = (id: string) => newLaid('cone', id, { x: 1, y: 1 });
+  const lay = (put: LaidPiece[], take: string[] = []): Edit => ({ kind: 'lay', blockId: game.id, put, take });
+  const laidOut = (edit: Edit): Lesson => {
+    const applied = applyEdit(lesson, edit);
+    if (!applied.ok) throw new Error(applied.code);
+    return applied.lesson;
+  };
+  it('tells pieces by kind and count, or by their own title', () => {
+    expect(editName(lay([cone('a'), cone('b'), cone('c')]), lesson)).toBe('lay out 3 cones');
+    expect(editName(lay([{ ...cone('a'), title: 'Gate of the mill' }]), lesson)).toBe('lay out Gate of the mill');
+    expect(editName(lay([cone('a'), newLaid('lane', 'l', { x: 3, y: 3 })]), lesson)).toBe('lay out 2 pieces');
+    const there = laidOut(lay([cone('a'), cone('b')]));
+    expect(editName(lay([{ ...cone('a'), x: 4 }]), there)).toBe('move cone');
+    expect(editName(lay([], ['a', 'b']), there)).toBe('take up 2 cones');
+  });
+  it('refuses what cannot be laid and changes nothing', () => {
+    const there = laidOut(lay([cone('a')]));
+    expect(applyEdit(there, lay([], ['b']))).toMatchObject({ ok: false, code: 'unknown-key' });
+    expect(applyEdit(there, lay([cone('a')], ['a']))).toMatchObject({ ok: false, code: 'unknown-key' });
+    expect(applyEdit(there, lay([cone('x'), cone('x')]))).toMatchObject({ ok: false, code: 'bad-field' });
+    expect(applyEdit(there, { ...lay([cone('x')]), blockId: 'nobody' } as Edit)).toMatchObject({ ok: false, code: 'unknown-block' });
+    const full = Array.from({ length: 120 }, (_, i) => cone(`f${i}`));
+    expect(applyEdit(there, lay(full))).toMatchObject({ ok: false, code: 'bad-field' });
   });
 });

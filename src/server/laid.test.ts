@@ -1,0 +1,84 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { type LaidPiece, newLaid } from '../core/model/laidPiece.ts';
+import { DATE, type TestServer, testServer } from './testing.fixture.ts';
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await testServer({ past: 0 });
+});
+afterAll(() => server.stop());
+
+const desk = async (period: string) => (await server.ask('GET', `/periods/${period}-${DATE}/desk`)).body;
+const laid = async (): Promise<LaidPiece[]> =>
+  (await desk('weather')).lesson.blocks.find((b: { id: string }) => b.id === 'weather-game').laid ?? [];
+const change = async (id: string, put: LaidPiece[], take: string[] = []) => {
+  const { lesson } = await desk('weather');
+  return server.ask('POST', `/lessons/${lesson.id}/edits`, {
+    id,
+    revision: lesson.revision,
+    name: id,
+    edit: { kind: 'lay', blockId: 'weather-game', put, take },
+  });
+};
+
+describe('pieces laid out', () => {
+  const cone = newLaid('cone', 'b-cone', { x: 4, y: 4 });
+  const lane = { ...newLaid('lane', 'a-lane', { x: 9, y: 7 }, 90), title: 'Wheel lane' };
+
+  it('are stored with the lesson in the order of their ids, and put again where they lie now', async () => {
+    expect((await change('lay-1', [cone, lane])).status).toBe(200);
+    expect(await laid()).toEqual([lane, cone]);
+    await change('lay-2', [{ ...cone, x: 6 }]);
+    expect((await laid()).find((p) => p.id === cone.id)).toEqual({ ...cone, x: 6 });
+  });
+
+  it('are taken up, and undone are the very same again', async () => {
+    const before = await laid();
+    const { body } = await change('lay-3', [], [lane.id]);
+    expect((await laid()).map((p) => p.id)).toEqual([cone.id]);
+    const { lesson } = await desk('weather');
+    const undo = { id: 'lay-4', revision: lesson.revision, name: 'undo', edit: body.stored.inverse, undoes: body.stored.revision };
+    expect((await server.ask('POST', `/lessons/${lesson.id}/edits`, undo)).status).toBe(200);
+    expect(await laid()).toEqual(before);
+  });
+
+  it('leave no empty list behind when the last is taken up', async () => {
+    await change('lay-5', [], [lane.id, cone.id]);
+    const block = (await desk('weather')).lesson.blocks.find((b: { id: string }) => b.id === 'weather-game');
+    expect('laid' in block).toBe(false);
+  });
+});
+
+describe('what somebody moves with', () => {
+  const student = '/classes/grade-3b/students/grade-3b-4';
+  const stored = async () => (await desk('weather')).ratings.find((r: { studentId: string }) => r.studentId === 'grade-3b-4');
+  const put = async (change: object) => {
+    const { body } = await server.ask('GET', '/classes/grade-3b');
+    const { revision } = body.students.find((s: { id: string }) => s.id === 'grade-3b-4');
+    return server.ask('PUT', student, { revision, ...change });
+  };
+
+  it('is told, kept with the rating, and taken back', async () => {
+    const { rating } = await stored();
+    expect((await put({ wheels: 'walker' })).status).toBe(200);
+    expect(await stored()).toMatchObject({ wheels: 'walker', rating });
+    await put({ rating: 5 });
+    expect(await stored()).toMatchObject({ wheels: 'walker', rating: 5 });
+    await put({ wheels: '' });
+    expect('wheels' in (await stored())).toBe(false);
+    expect((await put({ wheels: 'hovercraft' })).status).toBe(400);
+  });
+
+  it('is private: nowhere in a run, in the runs, in the school or in an export without what is private', async () => {
+    await put({ wheels: 'power chair' });
+    const { body: run } = await server.ask('POST', '/runs', { periodId: `weather-${DATE}` });
+    const seen = [
+      (await server.ask('GET', `/runs/${run.id}`)).body,
+      (await server.ask('GET', '/runs')).body,
+      (await server.ask('GET', '/school')).body,
+      (await server.ask('GET', '/export')).body,
+    ];
+    for (const told of seen) expect(JSON.stringify(told)).not.toMatch(/power chair|wheels/);
+    expect(JSON.stringify((await server.ask('GET', '/export?private=yes')).body)).toContain('power chair');
+  });
+});
