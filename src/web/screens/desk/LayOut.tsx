@@ -1,13 +1,14 @@
 import { useState } from 'react';
-import { ARRANGEMENTS, type Arrangement, layMany, leastGap, widestCircle } from '../../../core/arrange/layMany.ts';
+import { ARRANGEMENTS, type Arrangement, type Laying, leastGap, widestCircle } from '../../../core/arrange/layMany.ts';
 import { boundsOf, rectPolygon } from '../../../core/geometry/point.ts';
 import { footprint, LAID_FACTS, LAID_KINDS, type LaidKind, newLaid } from '../../../core/model/laidPiece.ts';
 import { type Room, roomArea } from '../../../core/model/room.ts';
 import { ARRANGEMENT_WORDS, LAID_WORDS } from '../../../core/words/floor.en.ts';
-import { freshId } from '../../api.ts';
+import { freshId, problemWords } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
 import { Floating } from '../../parts/Sheet.tsx';
 import type { Units } from '../../parts/units.ts';
+import { fitting } from '../../worker/useFit.ts';
 import type { FloorEdits } from './floorEdits.ts';
 
 /** The most that are laid out at once. */
@@ -37,7 +38,8 @@ export function LayOut({
   const [count, setCount] = useState('6');
   const [spacing, setSpacing] = useState(units.say(1.5));
   const [problem, setProblem] = useState('');
-  const lay = () => {
+  const [busy, setBusy] = useState(false);
+  const lay = async () => {
     const number = how === 'one' ? 1 : Number(count);
     if (!Number.isInteger(number) || number < 1 || number > MOST) return setProblem(`"${count}" is not a number from 1 to ${MOST}.`);
     let apart = 1.5;
@@ -54,11 +56,18 @@ export function LayOut({
     const middle = boundsOf(room.outline);
     // One alone lies in the middle of the widest free circle: the ring's own middle.
     const circle = how === 'one' ? widestCircle({ ...area, wallClearance: 0 }) : undefined;
-    const laying = circle
-      ? [{ x: circle.x, y: circle.y, turnedDeg: 0 }]
-      : how === 'one'
-        ? []
-        : layMany(area, { widthM, lengthM }, how, number, apart);
+    let laying: Laying[] = circle ? [{ x: circle.x, y: circle.y, turnedDeg: 0 }] : [];
+    if (how !== 'one') {
+      setBusy(true);
+      try {
+        // Spreading many takes its time: the worker does it.
+        laying = await fitting().layMany(area, { widthM, lengthM }, how, number, apart);
+      } catch (error) {
+        return setProblem(problemWords(error));
+      } finally {
+        setBusy(false);
+      }
+    }
     if (!laying.length) {
       const at = { x: middle.x + middle.width / 2, y: middle.y + middle.depth / 2 };
       if (how !== 'one')
@@ -79,7 +88,7 @@ export function LayOut({
       <form
         onSubmit={(e) => {
           e.preventDefault();
-          lay();
+          void lay();
         }}
       >
         <div className="grid grid-cols-2 gap-3">
@@ -116,8 +125,8 @@ export function LayOut({
           Then drag it, or turn it with R. Several are chosen with Shift; Delete takes up what is chosen.
         </p>
         <div className="mt-3 flex gap-3">
-          <button type="submit" className="btn btn-tape">
-            Lay it out
+          <button type="submit" className="btn btn-tape" disabled={busy}>
+            {busy ? 'Looking for places …' : 'Lay it out'}
           </button>
           <button type="button" className="btn" onClick={onClose}>
             Close
