@@ -23,6 +23,7 @@ interface Laid {
   x: number;
   y: number;
   turnedDeg: number;
+  lengthM: number;
 }
 /** What is stored on the floors of the period's lesson. */
 const laid = async (period: string): Promise<Laid[]> => {
@@ -162,8 +163,12 @@ describe('pieces laid out on the desk', () => {
     await screen.press('Enter');
     await screen.fill('lane: turned, degrees', '180');
     await screen.press('Enter');
+    // Typed as fast as keys go: no change puts back what the one before it changed.
+    const [first] = (await stored('bridges', (p) => p.some((q) => q.turnedDeg === 180))).filter((p) => p.turnedDeg === 180);
+    expect(first).toMatchObject({ x: lanes[1].x, y: 20, lengthM: 3 });
     await screen.click('tab', /^Checks/);
     await screen.says('Two lanes face each other');
+    await screen.says('Weighing what would mend it', { not: true });
     await screen.click('button', /^Turn the lane/);
     await screen.says('Two lanes face each other', { not: true });
     await screen.says('Undo: ');

@@ -37,7 +37,14 @@ export class Screen {
   }
 
   async click(role: string, name: string | RegExp): Promise<void> {
-    await (await this.find(role, name)).click();
+    for (let again = 0; ; again++) {
+      try {
+        return await (await this.find(role, name)).click();
+      } catch (error) {
+        // Drawn anew between being found and being clicked: a person would click what is there now.
+        if (again > 2 || !/detached/.test(String(error))) throw error;
+      }
+    }
   }
 
   /** Replaces what a field holds. */

@@ -109,7 +109,7 @@ function Planning({ desk }: { desk: DeskData }) {
     if (finding.at.block) selectBlock(finding.at.block);
     if (finding.at.piece) setPicked([finding.at.piece]);
   };
-  const edits = floorEdits(block, perform);
+  const edits = floorEdits(lesson, block, perform);
   const openSheet = (name: SheetName) => {
     setAlone(false);
     setSheet(name);

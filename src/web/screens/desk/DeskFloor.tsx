@@ -76,7 +76,7 @@ export function DeskFloor({
         <Floor
           room={room}
           game={game}
-          laid={block?.laid}
+          laid={edits.laid}
           round={bar.round}
           rings={rings}
           selected={chosen}

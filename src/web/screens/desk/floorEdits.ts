@@ -4,6 +4,7 @@ import { millimetres, type Point, rectPolygon } from '../../../core/geometry/poi
 import type { Edit } from '../../../core/model/edit.ts';
 import type { BlockId } from '../../../core/model/ids.ts';
 import { footprint, type LaidPiece } from '../../../core/model/laidPiece.ts';
+import type { Lesson } from '../../../core/model/lesson.ts';
 import type { Piece } from '../../../core/model/piece.ts';
 
 export interface FloorEdits {
@@ -20,10 +21,19 @@ export interface FloorEdits {
   space(ids: readonly string[], along: 'x' | 'y'): void;
 }
 
-/** What is done on a block's floor, as edits: places of the game and pieces laid beside them alike. */
-export function floorEdits(block: FittedBlock | undefined, perform: (edit: Edit, name?: string) => void): FloorEdits {
-  const places = block?.game?.pieces ?? [];
-  const laid = block?.laid ?? [];
+const NOTHING: LaidPiece[] = [];
+
+/**
+ * What is done on a block's floor, as edits: places of the game and pieces laid beside them alike. Where they lie is read from the
+ * lesson, not from its fit: a fit comes later, and a quick second change must not put back what the first one changed.
+ */
+export function floorEdits(lesson: Lesson, block: FittedBlock | undefined, perform: (edit: Edit, name?: string) => void): FloorEdits {
+  const stored = lesson.blocks.find((b) => b.id === block?.id);
+  const places = (block?.game?.pieces ?? []).map((p) => {
+    const put = stored?.game?.placed[p.id]?.value;
+    return put && (put.x !== p.x || put.y !== p.y) ? { ...p, x: put.x, y: put.y } : p;
+  });
+  const laid = stored?.laid ?? NOTHING;
   const blockId = block?.id as BlockId;
   const placeEdit = (pieceId: string, to: Point | null): Edit => ({
     kind: 'place',
