@@ -1,5 +1,5 @@
-import { boundsOf, distance, type Point, type Polygon, rectPolygon } from '../geometry/point.ts';
-import { footprint, LAID_FACTS, type LaidPiece, laidName } from '../model/laidPiece.ts';
+import { boundsOf, distance, middleOf, type Point, type Polygon, rectPolygon } from '../geometry/point.ts';
+import { footprint, LAID_FACTS, type LaidPiece, laidName, laidThings } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import { assign } from './assign.ts';
 import { laidTape, tapedRect, tapeLines } from './setOutUnit.ts';
@@ -32,10 +32,18 @@ export interface FloorChange {
 /** Nearer than this a thing lies where it lay, metres. */
 const SAME_M = 0.1;
 const tenths = (m: number) => Math.round(m * 20) / 20;
-const middleOf = (outline: Polygon): Point => {
-  const box = boundsOf(outline);
-  return { x: box.x + box.width / 2, y: box.y + box.depth / 2 };
-};
+const middle = (thing: FloorThing): Point => middleOf(boundsOf(thing.outline));
+const far = (a: FloorThing, b: FloorThing) => distance(middle(a), middle(b));
+
+/** The one of `from` that goes with each of `to`, as many as the fewer of them are, least metres in all: indexes into the two floors. */
+function matched(before: readonly FloorThing[], from: readonly number[], after: readonly FloorThing[], to: readonly number[]) {
+  const turned = from.length > to.length;
+  const [few, many] = turned ? [to, from] : [from, to];
+  const cost = (f: number, m: number) => (turned ? far(before[m], after[f]) : far(before[f], after[m]));
+  return assign(few.map((f) => many.map((m) => cost(f, m)))).map((column, row) =>
+    turned ? { before: many[column], after: few[row] } : { before: few[row], after: many[column] },
+  );
+}
 
 /** What lies on a block's floor: taped places, then what is laid beside them; people are no matter of it. */
 export function floorThings(pieces: readonly Piece[], laid: readonly LaidPiece[]): FloorThing[] {
@@ -51,19 +59,17 @@ export function floorThings(pieces: readonly Piece[], laid: readonly LaidPiece[]
         tapeM: length(tapeLines(p)),
       };
     }),
-    ...laid
-      .filter((p) => LAID_FACTS[p.laid].layer !== 'people')
-      .map((p): FloorThing => {
-        const tapeM = length(laidTape(p));
-        const turned = tapeM > 0 && !LAID_FACTS[p.laid].round ? ` at ${Math.round(p.turnedDeg)}` : '';
-        return {
-          id: p.id,
-          name: laidName(p),
-          what: `${p.colour ?? ''} ${p.laid} ${tenths(p.widthM)} × ${tenths(p.lengthM)}${turned}`,
-          outline: footprint(p),
-          tapeM,
-        };
-      }),
+    ...laidThings(laid).map((p): FloorThing => {
+      const tapeM = length(laidTape(p));
+      const turned = tapeM > 0 && !LAID_FACTS[p.laid].round ? ` at ${Math.round(p.turnedDeg)}` : '';
+      return {
+        id: p.id,
+        name: laidName(p),
+        what: `${p.colour ?? ''} ${p.laid} ${tenths(p.widthM)} × ${tenths(p.lengthM)}${turned}`,
+        outline: footprint(p),
+        tapeM,
+      };
+    }),
   ];
 }
 
@@ -75,25 +81,19 @@ export function floorThings(pieces: readonly Piece[], laid: readonly LaidPiece[]
 export function floorChange(before: readonly FloorThing[], after: readonly FloorThing[], door: Point): FloorChange {
   const changes: Change[] = [];
   const [oldLeft, newLeft] = [new Set(before.keys()), new Set(after.keys())];
-  const far = (i: number, j: number) => distance(middleOf(before[i].outline), middleOf(after[j].outline));
   const take = (change: Change) => {
     changes.push(change);
     if (change.before !== undefined) oldLeft.delete(change.before);
     if (change.after !== undefined) newLeft.delete(change.after);
   };
   after.forEach((thing, j) => {
-    const i = [...oldLeft].find((k) => before[k].what === thing.what && far(k, j) <= SAME_M);
+    const i = [...oldLeft].find((k) => before[k].what === thing.what && far(before[k], thing) <= SAME_M);
     if (i !== undefined) take({ change: 'stays', before: i, after: j });
   });
   for (const what of new Set([...newLeft].filter((j) => after[j].tapeM === 0).map((j) => after[j].what))) {
     const from = [...oldLeft].filter((i) => before[i].what === what);
     const to = [...newLeft].filter((j) => after[j].what === what);
-    const [few, many] = from.length <= to.length ? [from, to] : [to, from];
-    if (!few.length) continue;
-    assign(few.map((a) => many.map((b) => (few === from ? far(a, b) : far(b, a))))).forEach((column, row) => {
-      const [a, b] = [few[row], many[column]];
-      take(few === from ? { change: 'moves', before: a, after: b } : { change: 'moves', before: b, after: a });
-    });
+    for (const pair of matched(before, from, after, to)) take({ change: 'moves', ...pair });
   }
   for (const i of [...oldLeft]) take({ change: 'goes', before: i });
   for (const j of [...newLeft]) take({ change: 'comes', after: j });
@@ -110,13 +110,13 @@ function walked(changes: readonly Change[], before: readonly FloorThing[], after
   let at = door;
   let sum = 0;
   while (left.size) {
-    const start = (c: Change) => middleOf((c.before === undefined ? after[c.after!] : before[c.before]).outline);
+    const start = (c: Change) => middle(c.before === undefined ? after[c.after!] : before[c.before]);
     const next = [...left].reduce((a, b) => (distance(at, start(b)) < distance(at, start(a)) - 1e-9 ? b : a));
     left.delete(next);
     sum += distance(at, start(next));
     at = start(next);
     if (next.change === 'moves') {
-      const to = middleOf(after[next.after!].outline);
+      const to = middle(after[next.after!]);
       sum += distance(at, to);
       at = to;
     }
@@ -133,13 +133,7 @@ export function onOldTape(before: readonly FloorThing[], after: readonly FloorTh
   for (const what of new Set(after.filter((t) => t.tapeM > 0).map((t) => t.what))) {
     const from = before.flatMap((t, i) => (t.what === what ? [i] : []));
     const to = after.flatMap((t, j) => (t.what === what ? [j] : []));
-    const [few, many] = from.length <= to.length ? [from, to] : [to, from];
-    if (!few.length) continue;
-    const far = (i: number, j: number) => distance(middleOf(before[i].outline), middleOf(after[j].outline));
-    assign(few.map((a) => many.map((b) => (few === from ? far(a, b) : far(b, a))))).forEach((column, row) => {
-      const [i, j] = few === from ? [few[row], many[column]] : [many[column], few[row]];
-      if (far(i, j) > SAME_M) found.push({ after: j, before: i });
-    });
+    found.push(...matched(before, from, after, to).filter((m) => far(before[m.before], after[m.after]) > SAME_M));
   }
   return found;
 }

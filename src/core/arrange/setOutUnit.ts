@@ -1,6 +1,6 @@
 import type { Placement } from '../geometry/packUnits.ts';
 import { edgesOf, type Point } from '../geometry/point.ts';
-import { endsOf, facing, footprint, LAID_FACTS, type LaidPiece, laidName } from '../model/laidPiece.ts';
+import { endsOf, facing, footprint, LAID_FACTS, type LaidPiece, laidName, laidThings } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import { type Corners, cornersOf } from './setOut.ts';
 
@@ -46,8 +46,9 @@ export function tapeLines(piece: Piece): [Point, Point][] {
   ];
 }
 
-/** The two ends of a strip that lies across its direction. */
-function across(piece: LaidPiece): [Point, Point] {
+/** The two ends of what is straight: a waiting line lies along its direction, everything else across it. */
+function stripEnds(piece: LaidPiece): [Point, Point] {
+  if (piece.laid === 'waiting-line') return endsOf(piece);
   const { x, y } = facing(piece);
   const half = piece.widthM / 2;
   return [
@@ -60,7 +61,7 @@ function across(piece: LaidPiece): [Point, Point] {
 export function laidTape(piece: LaidPiece): [Point, Point][] {
   const { tape } = LAID_FACTS[piece.laid];
   if (tape === 'outline') return edgesOf(footprint(piece));
-  return tape === 'strip' ? [piece.laid === 'waiting-line' ? endsOf(piece) : across(piece)] : [];
+  return tape === 'strip' ? [stripEnds(piece)] : [];
 }
 
 /** The marks by which a laid piece is put down: corners of what is taped round, ends of what is straight, the middle of what is round. */
@@ -76,7 +77,7 @@ function laidMarks(piece: LaidPiece): Corners {
       ['D', d],
     ];
   }
-  const [a, b] = piece.laid === 'waiting-line' ? endsOf(piece) : across(piece);
+  const [a, b] = stripEnds(piece);
   return [
     ['A', a],
     ['B', b],
@@ -85,7 +86,7 @@ function laidMarks(piece: LaidPiece): Corners {
 
 /** Everything of a block that is set out: its places, then what is laid beside them; people are not. */
 export function setOutUnits(pieces: readonly Piece[], laid: readonly LaidPiece[]): SetOutUnit[] {
-  const things = laid.filter((p) => LAID_FACTS[p.laid].layer !== 'people');
+  const things = laidThings(laid);
   const alike = (p: LaidPiece) => things.filter((q) => laidName(q) === laidName(p));
   return [
     ...pieces.map((p) => ({

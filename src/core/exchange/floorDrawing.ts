@@ -2,7 +2,7 @@ import { laidTape, tapeLines } from '../arrange/setOutUnit.ts';
 import { boundsOf, byWall, type Point, type Rect } from '../geometry/point.ts';
 import { clearDepth, doorZone } from '../model/door.ts';
 import { fixedZone } from '../model/fixedThing.ts';
-import { footprint, LAID_FACTS, type LaidPiece, laidName } from '../model/laidPiece.ts';
+import { footprint, LAID_FACTS, type LaidPiece, laidName, laidThings } from '../model/laidPiece.ts';
 import { paintedPaths } from '../model/painted.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Room } from '../model/room.ts';
@@ -41,7 +41,7 @@ export function floorDrawing(
   marks: readonly { number: number; at: Point }[],
   laid: readonly LaidPiece[] = [],
 ): FloorDrawing {
-  const things = laid.filter((p) => LAID_FACTS[p.laid].layer !== 'people');
+  const things = laidThings(laid);
   const doors = room.doors.map((door): DrawnPath => {
     const at = byWall(room.outline, door.wall);
     const closed = clearDepth(door) > 0;

@@ -13,7 +13,7 @@ const stops = (bare: BareFit) => new Set(bare.noticed.filter((n) => n.weight ===
 function weigh(input: FitInput, bare: BareFit, noticed: Noticed, before: Set<string>): Fix[] {
   const fixes: Fix[] = [];
   const key = findingKey(noticed);
-  for (const idea of noticed.ideas ?? []) {
+  for (const idea of (typeof noticed.ideas === 'function' ? noticed.ideas() : noticed.ideas) ?? []) {
     if (fixes.length >= MOST_FIXES) break;
     const applied = applyEdit(input.lesson, { kind: 'many', edits: idea.edits as Edit[] });
     if (!applied.ok) continue;

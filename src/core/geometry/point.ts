@@ -40,6 +40,9 @@ export function boundsOf(polygon: Polygon): Rect {
   return { x, y, width: Math.max(...xs) - x, depth: Math.max(...ys) - y };
 }
 
+/** The middle of a rectangle. */
+export const middleOf = ({ x, y, width, depth }: Rect): Point => ({ x: x + width / 2, y: y + depth / 2 });
+
 const signedDouble = (polygon: Polygon) => edgesOf(polygon).reduce((sum, [a, b]) => sum + a.x * b.y - b.x * a.y, 0);
 
 /** Area in square metres, positive whichever way the corners go round. */

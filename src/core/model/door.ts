@@ -29,6 +29,9 @@ export const leafM = (door: Pick<Door, 'swing' | 'widthM'>): number =>
 /** How deep the floor before a door stays free: what is asked, never less than its leaf sweeps. */
 export const clearDepth = (door: Pick<Door, 'swing' | 'widthM' | 'clearM'>): number => Math.max(door.clearM, leafM(door));
 
+/** The doors before which some floor stays free, in the order of the room's. */
+export const doorsKeptClear = (room: { doors: readonly Door[] }): Door[] => room.doors.filter((d) => clearDepth(d) > 0);
+
 /** The floor in front of a door that stays free, as wide as the door. */
 export function doorZone(room: { outline: readonly Point[] }, door: Door): Polygon {
   const point = byWall(room.outline, door.wall);

@@ -39,9 +39,9 @@ export interface FixIdea {
   edits: readonly Edit[];
 }
 
-/** A finding with ideas; the story of fit turns those that work into fixes. */
+/** A finding with ideas; the story of fit turns those that work into fixes. Ideas that must be searched for are told by a function: a fit without fixes never asks it. */
 export interface Noticed extends Omit<Finding, 'fixes'> {
-  ideas?: readonly FixIdea[];
+  ideas?: readonly FixIdea[] | (() => readonly FixIdea[]);
 }
 
 /** The stable name of a finding: what was accepted with a reason stays accepted until it is about something else. */

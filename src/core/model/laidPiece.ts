@@ -119,6 +119,9 @@ export function newLaid(laid: LaidKind, id: string, at: Point, turnedDeg = 0): L
   return { id, laid, title: '', x: at.x, y: at.y, widthM, lengthM, turnedDeg, locked: false, ...more };
 }
 
+/** The pieces that are things: people are no matter of tape, marks and files. */
+export const laidThings = (laid: readonly LaidPiece[]): LaidPiece[] => laid.filter((p) => LAID_FACTS[p.laid].layer !== 'people');
+
 /** The direction that a piece points to, of length 1. */
 export function facing({ turnedDeg }: Pick<LaidPiece, 'turnedDeg'>): Point {
   const angle = (turnedDeg * Math.PI) / 180;

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { Area } from '../geometry/area.ts';
 import { areaOf, boundsOf, crossingEdges, edgesOf, type Point, type Polygon, rectPolygon } from '../geometry/point.ts';
 import { Curtain, parted } from './curtain.ts';
-import { clearDepth, Door, doorZone } from './door.ts';
+import { Door, doorsKeptClear, doorZone } from './door.ts';
 import { FixedThing, fixedZone, standing } from './fixedThing.ts';
 import { RoomId } from './ids.ts';
 import { PaintedSet, paintedPaths } from './painted.ts';
@@ -97,10 +97,6 @@ export const softWalls = (room: Pick<Room, 'walls'>): number[] =>
 
 /** The room as a floor to arrange on, everything that must stay free as keepOut: doors, standing things, then what else is `taken`. */
 export function roomArea(room: Room, wallClearance: number, taken: readonly Polygon[] = []): Area {
-  const keepOut = [
-    ...room.doors.filter((d) => clearDepth(d) > 0).map((d) => doorZone(room, d)),
-    ...standing(room).map(fixedZone),
-    ...taken,
-  ];
+  const keepOut = [...doorsKeptClear(room).map((d) => doorZone(room, d)), ...standing(room).map(fixedZone), ...taken];
   return { outline: room.outline, keepOut, wallClearance };
 }

@@ -1,6 +1,6 @@
 import { type Point, rectPolygon } from '../geometry/point.ts';
 import type { BandDefaults } from '../model/band.ts';
-import { clearDepth, doorZone } from '../model/door.ts';
+import { doorsKeptClear, doorZone } from '../model/door.ts';
 import { footprint, type LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Room } from '../model/room.ts';
@@ -40,7 +40,7 @@ export function floorZones(
 ): FloorZone[] {
   const grown = (p: Piece, by: number) => rectPolygon({ x: p.x - by, y: p.y - by, width: p.width + 2 * by, depth: p.depth + 2 * by });
   return [
-    ...room.doors.filter((d) => clearDepth(d) > 0).map((d): FloorZone => ({ zone: 'door', outline: [...doorZone(room, d)] })),
+    ...doorsKeptClear(room).map((d): FloorZone => ({ zone: 'door', outline: [...doorZone(room, d)] })),
     ...pieces
       .filter((p) => clearances[p.id]?.running)
       .map((p): FloorZone => ({ zone: 'run-out', outline: grown(p, clearances[p.id].metres) })),

@@ -1,6 +1,6 @@
 import { nearestClear } from '../../arrange/nearestClear.ts';
 import { gapBetween, type Trouble, validateLayout } from '../../arrange/validate.ts';
-import { clearDepth } from '../../model/door.ts';
+import { doorsKeptClear } from '../../model/door.ts';
 import type { Edit } from '../../model/edit.ts';
 import type { FixIdea, Noticed } from '../../model/finding.ts';
 import { standing } from '../../model/fixedThing.ts';
@@ -25,7 +25,7 @@ const areaFor = (input: FitInput, block: FittedBlock) => roomArea(input.room, 0,
 /** What stands at a keepOut index, in the order of roomArea: doors with a clear zone first, then fixed things, then laid pieces. */
 function obstacle(input: FitInput, block: FittedBlock, index: number): { what: string; name: string } {
   if (index < 0) return { what: 'wall', name: '' };
-  const doors = input.room.doors.filter((d) => clearDepth(d) > 0);
+  const doors = doorsKeptClear(input.room);
   if (index < doors.length) return { what: 'door', name: doors[index].name };
   const things = standing(input.room);
   const thing = things[index - doors.length];

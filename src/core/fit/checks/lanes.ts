@@ -1,5 +1,5 @@
 import { polygonDistance, rectPolygon } from '../../geometry/point.ts';
-import { clearDepth, doorZone } from '../../model/door.ts';
+import { doorsKeptClear, doorZone } from '../../model/door.ts';
 import type { Noticed } from '../../model/finding.ts';
 import { fixedZone, OVERHEAD_M, standing } from '../../model/fixedThing.ts';
 import { footprint, LAID_FACTS, type LaidPiece, laidName } from '../../model/laidPiece.ts';
@@ -22,7 +22,7 @@ function meetings(input: FitInput, block: FittedBlock): Noticed[] {
       if (!meet) return [];
       const others = (but: LaidPiece) => lanes.filter((l) => l !== but);
       const clear = (but: LaidPiece) => (l: LaidPiece) => others(but).every((o) => !lanesMeet(l, o));
-      const ideas = [
+      const ideas = () => [
         ...(meet === 'oppose' ? [b, a].flatMap((l) => turnIdea(input, block, l, [180], clear(l))) : []),
         ...moveIdea(input, block, b, clear(b)),
         ...moveIdea(input, block, a, clear(a)),
@@ -53,7 +53,7 @@ function linesInLanes(input: FitInput, bare: Bare, block: FittedBlock): Noticed[
           weight: line.laid === 'waiting-line' ? 'stop' : 'caution',
           at: { block: block.id, piece: line.id, other: lane.id },
           data: { a: laidName(line), b: laidName(lane), use: lane.use ?? 'throw' },
-          ideas: moveIdea(input, block, line, (m) => lanes.every((l) => !overlap(m, reach(l)))),
+          ideas: () => moveIdea(input, block, line, (m) => lanes.every((l) => !overlap(m, reach(l)))),
         }),
       ),
   );
@@ -78,7 +78,11 @@ function endings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
       const ahead = freeAhead(lane, input.room.outline, zones);
       if (kind(ahead.wall) === 'open side' || ahead.metres >= wanted - 1e-6) return [];
       const right = (l: LaidPiece) => shortIn(l) <= 1e-6;
-      const shorter = [1, 2, 3, 4, 5, 6].map((less) => ({ ...flight(lane, -less) })).find((l) => l.lengthM >= 2 && right(l));
+      const shorter = () =>
+        [1, 2, 3, 4, 5, 6]
+          .map((less) => flight(lane, -less))
+          .filter((l) => l.lengthM >= 2 && right(l))
+          .slice(0, 1);
       return [
         {
           code: 'run-out-short',
@@ -92,9 +96,9 @@ function endings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
             wall: kind(ahead.wall) ?? '',
             what: ahead.thing === undefined ? 'wall' : things[ahead.thing].name,
           },
-          ideas: [
+          ideas: () => [
             ...moveIdea(input, block, lane, right),
-            ...(shorter ? [putIdea(block, [shorter], 'shorten-piece', { lengthM: shorter.lengthM })] : []),
+            ...shorter().map((l) => putIdea(block, [l], 'shorten-piece', { lengthM: l.lengthM })),
             ...turnIdea(input, block, lane, [180, 90, 270], right),
           ],
         },
@@ -111,7 +115,7 @@ function endings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
         weight: 'caution',
         at: { ...at, near: beam.id },
         data: { name, what: beam.name, undersideM: beam.undersideM },
-        ideas: [
+        ideas: () => [
           ...moveIdea(input, block, lane, (l) => !under(flight(l, fliesOn(l)))),
           putIdea(block, [{ ...lane, lofted: false }], 'keep-low', {}),
         ],
@@ -126,7 +130,7 @@ function endings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
         weight: 'caution',
         at,
         data: { name },
-        ideas: turnIdea(input, block, lane, [180, 90, 270], (l) => !glassy(l)),
+        ideas: () => turnIdea(input, block, lane, [180, 90, 270], (l) => !glassy(l)),
       });
     return found;
   });
@@ -134,7 +138,7 @@ function endings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
 
 /** Every piece inside the room and on nothing that stands in it; the floor before doors kept free. */
 function lying(input: FitInput, block: FittedBlock): Noticed[] {
-  const doors = input.room.doors.filter((d) => clearDepth(d) > 0).map((d) => ({ door: d, floor: doorZone(input.room, d) }));
+  const doors = doorsKeptClear(input.room).map((d) => ({ door: d, floor: doorZone(input.room, d) }));
   const at = (p: LaidPiece) => doors.find((d) => polygonDistance(footprint(p), d.floor) <= 0);
   const inDoors = block.laid
     .filter((p) => LAID_FACTS[p.laid].layer !== 'people')
@@ -147,7 +151,7 @@ function lying(input: FitInput, block: FittedBlock): Noticed[] {
           weight: 'stop',
           at: { block: block.id, piece: p.id, near: near.door.id },
           data: { name: laidName(p), door: near.door.name, exit: near.door.exit },
-          ideas: moveIdea(input, block, p, (m) => !at(m)),
+          ideas: () => moveIdea(input, block, p, (m) => !at(m)),
         },
       ];
     });
@@ -159,7 +163,7 @@ function lying(input: FitInput, block: FittedBlock): Noticed[] {
         weight: 'stop',
         at: { block: block.id, piece: p.id },
         data: { name: laidName(p) },
-        ideas: moveIdea(input, block, p, () => true),
+        ideas: () => moveIdea(input, block, p, () => true),
       }),
     );
   return [...outside, ...inDoors];

@@ -1,10 +1,9 @@
-import { areaOf, distance, type Point, rectPolygon } from '../../geometry/point.ts';
-import type { Noticed } from '../../model/finding.ts';
+import { areaOf, distance, middleOf, type Point, rectPolygon } from '../../geometry/point.ts';
+import type { FixIdea, Noticed } from '../../model/finding.ts';
 import { fixedZone, standing } from '../../model/fixedThing.ts';
 import { BlockId } from '../../model/ids.ts';
 import { laidName } from '../../model/laidPiece.ts';
 import { VIGOUR_SHARE, VIGOURS, type Vigour } from '../../model/limits.ts';
-import type { Piece } from '../../model/piece.ts';
 import { roomArea } from '../../model/room.ts';
 import { limitsFor } from '../../model/school.ts';
 import { betterSpot, inTheWay, unseen } from '../../safety/sight.ts';
@@ -12,7 +11,6 @@ import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
 import { laidOf, putIdea } from './laidFix.ts';
 
 type Bare = Omit<BareFit, 'noticed'>;
-const middleOf = (p: Piece): Point => ({ x: p.x + p.width / 2, y: p.y + p.depth / 2 });
 
 /** Floor for everyone who plays: the free square metres against what the block's vigour wants for each. */
 function crowding(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
@@ -54,23 +52,16 @@ function sight(input: FitInput, block: FittedBlock): Noticed[] {
     ...laidOf(block, 'waiting-line', 'side-box', 'home').map((p) => ({ name: laidName(p), at: { x: p.x, y: p.y }, more: [] as Point[] })),
   ];
   const points = places.flatMap((p) => [p.at, ...p.more].map((at) => ({ at, name: p.name })));
-  const hidden = unseen(
-    input.room.outline,
-    blockers,
-    spots,
-    points.map((p) => p.at),
-  );
+  const at = points.map((p) => p.at);
+  const hidden = unseen(input.room.outline, blockers, spots, at);
   if (!hidden.length) return [];
   const taken = [...standing(input.room).map(fixedZone), ...(block.game?.pieces ?? []).map((p) => rectPolygon(p))];
-  const better = spots[0].locked
-    ? undefined
-    : betterSpot(
-        input.room.outline,
-        blockers,
-        taken,
-        spots[0],
-        points.map((p) => p.at),
-      );
+  const better = (): FixIdea[] => {
+    const [spot] = spots;
+    const found = spot.locked ? undefined : betterSpot(input.room.outline, blockers, taken, spot, at);
+    if (found?.seen !== points.length) return [];
+    return [putIdea(block, [{ ...spot, ...found.spot }], 'stand-there', { metres: distance(spot, found.spot) })];
+  };
   const names = [...new Set(hidden.map((i) => points[i].name))];
   return [
     {
@@ -78,10 +69,7 @@ function sight(input: FitInput, block: FittedBlock): Noticed[] {
       weight: 'caution',
       at: { block: block.id, piece: spots[0].id },
       data: { names, hidden: hidden.length, points: points.length },
-      ideas:
-        better && better.seen === points.length
-          ? [putIdea(block, [{ ...spots[0], ...better.spot }], 'stand-there', { metres: distance(spots[0], better.spot) })]
-          : [],
+      ideas: better,
     },
   ];
 }

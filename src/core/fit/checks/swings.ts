@@ -33,7 +33,7 @@ function swings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
             weight: found < Math.max(radius(a), radius(b)) ? 'stop' : 'caution',
             at: { block: block.id, piece: a.id, other: b.id },
             data: { a: laidName(a), b: laidName(b), found, wanted },
-            ideas: [...moveIdea(input, block, b, right(b)), ...moveIdea(input, block, a, right(a))],
+            ideas: () => [...moveIdea(input, block, b, right(b)), ...moveIdea(input, block, a, right(a))],
           },
         ];
       }),
@@ -46,7 +46,7 @@ function swings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
           weight: 'caution',
           at: { block: block.id, piece: p.id },
           data: { name: laidName(p), found: toWall(p), wanted: radius(p) },
-          ideas: moveIdea(input, block, p, right(p)),
+          ideas: () => moveIdea(input, block, p, right(p)),
         }),
       ),
     ...lines.flatMap((line) =>
@@ -58,7 +58,7 @@ function swings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
             weight: 'stop',
             at: { block: block.id, piece: line.id, other: p.id },
             data: { a: laidName(line), b: laidName(p), found: gap(line, p), wanted: behind(p) },
-            ideas: moveIdea(input, block, line, (m) => swinging.every((s) => gap(m, s) >= behind(s))),
+            ideas: () => moveIdea(input, block, line, (m) => swinging.every((s) => gap(m, s) >= behind(s))),
           }),
         ),
     ),
@@ -115,9 +115,10 @@ function starts(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
         [object, o].every(
           (x) => homes.filter((h) => nearest(h, [...objects, o]) === x).reduce((s, h) => s + (h.students ?? 1), 0) <= limits.mostAtOnce,
         );
-      const idea = fair(another)
-        ? [putIdea(block, [another], 'another-object', {})]
-        : moveIdea(input, block, another, fair).map((i) => ({ ...i, code: 'another-object' }));
+      const idea = () =>
+        fair(another)
+          ? [putIdea(block, [another], 'another-object', {})]
+          : moveIdea(input, block, another, fair).map((i) => ({ ...i, code: 'another-object' }));
       found.push({
         code: 'too-many-dash',
         weight: 'stop',

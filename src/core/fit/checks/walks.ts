@@ -1,4 +1,4 @@
-import { boundsOf, distance, type Point, polygonDistance, rectPolygon } from '../../geometry/point.ts';
+import { boundsOf, distance, middleOf, type Point, polygonDistance, rectPolygon } from '../../geometry/point.ts';
 import type { Edit } from '../../model/edit.ts';
 import type { FixIdea, Noticed } from '../../model/finding.ts';
 import type { BlockId } from '../../model/ids.ts';
@@ -7,8 +7,6 @@ import type { Piece } from '../../model/piece.ts';
 import { fliesOn, flight } from '../../safety/lanes.ts';
 import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
 import { laidOf, putIdea } from './laidFix.ts';
-
-const middleOf = (p: Piece): Point => ({ x: p.x + p.width / 2, y: p.y + p.depth / 2 });
 
 /** What of a place is really played on: its edge is walked along. */
 const inner = ({ x, y, width, depth }: Piece) =>

@@ -29,10 +29,15 @@ function routes(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
   const point = byWall(input.room.outline, door.wall);
   const start = point(door.atM + door.widthM / 2, 0.5);
   const fixed = standing(input.room).map(fixedZone);
-  return pieces.flatMap((piece): Noticed[] => {
-    const others = pieces.filter((p) => p !== piece).map((p) => rectPolygon(p));
-    const obstacles = [...fixed, ...solid, ...(wheels.length ? others : [])].filter((o) => polygonDistance(o, [start, start, start]) > 0);
-    const [width] = waysFrom(input.room.outline, obstacles, start, limits.playRouteM + 0.2, [rectPolygon(piece)]);
+  const widthsTo = (areas: Point[][], others: Point[][]) => {
+    const obstacles = [...fixed, ...solid, ...others].filter((o) => polygonDistance(o, [start, start, start]) > 0);
+    return waysFrom(input.room.outline, obstacles, start, limits.playRouteM + 0.2, areas);
+  };
+  const places = pieces.map((p) => rectPolygon(p));
+  // On wheels the other places are gone round, so that every place has ways of its own.
+  const widths = wheels.length ? places.flatMap((area, i) => widthsTo([area], places.toSpliced(i, 1))) : widthsTo(places, []);
+  return pieces.flatMap((piece, i): Noticed[] => {
+    const width = widths[i];
     const wanted = wheels.length ? limits.playRouteM : limits.routeM;
     if (width >= wanted - 0.06) return [];
     const narrow = width < limits.routeM - 0.06;
@@ -49,7 +54,7 @@ function routes(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
           routeM: limits.routeM,
           wheels: wheels.map((w) => w.wheels),
         },
-        ideas: wayIdeas(input, block, wanted),
+        ideas: () => wayIdeas(input, block, wanted),
       },
     ];
   });

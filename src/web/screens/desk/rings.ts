@@ -1,6 +1,6 @@
 import type { FittedLesson } from '../../../core/fit/fitted.ts';
 import { boundsOf, rectPolygon } from '../../../core/geometry/point.ts';
-import { clearDepth, doorZone } from '../../../core/model/door.ts';
+import { doorsKeptClear, doorZone } from '../../../core/model/door.ts';
 import type { Finding } from '../../../core/model/finding.ts';
 import { standing, standsOn } from '../../../core/model/fixedThing.ts';
 import { footprint } from '../../../core/model/laidPiece.ts';
@@ -15,7 +15,7 @@ function placeOf(finding: Finding, fitted: FittedLesson, room: Room): { x: numbe
   if (!piece) return null;
   const other = boxes.find((p) => p.id === finding.at.other);
   const things = [
-    ...room.doors.filter((d) => clearDepth(d) > 0).map((d) => ({ name: d.name, corners: doorZone(room, d) })),
+    ...doorsKeptClear(room).map((d) => ({ name: d.name, corners: doorZone(room, d) })),
     ...standing(room).map((f) => ({
       name: f.name,
       corners: [rectPolygon(standsOn(f))[0], rectPolygon(standsOn(f))[2]],

@@ -1,5 +1,5 @@
 import type { Change, FloorThing } from '../../../core/arrange/floorChange.ts';
-import { boundsOf, type Polygon } from '../../../core/geometry/point.ts';
+import { boundsOf, middleOf, type Polygon } from '../../../core/geometry/point.ts';
 import type { Room } from '../../../core/model/room.ts';
 import { RoomPaint } from '../../floor/RoomPaint.tsx';
 import { Scaled } from '../../floor/Scaled.tsx';
@@ -31,10 +31,7 @@ const LOOK: Record<Change['change'], { stroke: string; fill: string; dash?: stri
   moves: { stroke: 'var(--color-ink)', fill: 'white', width: 2 },
   stays: { stroke: 'var(--color-paint)', fill: 'white', width: 2.5 },
 };
-const middleOf = (outline: Polygon) => {
-  const box = boundsOf(outline);
-  return { x: box.x + box.width / 2, y: box.y + box.depth / 2 };
-};
+const middle = (outline: Polygon) => middleOf(boundsOf(outline));
 /** Small things are drawn at least this large, px. */
 const LEAST_PX = 9;
 
@@ -42,12 +39,9 @@ function Drawing({ room, before, after, changes, at, onPick, scale }: Props & { 
   const shape = (outline: Polygon) => {
     const box = boundsOf(outline);
     const grow = Math.max(0, LEAST_PX / scale.k - Math.max(box.width, box.depth)) / 2;
-    const middle = middleOf(outline);
+    const mid = middle(outline);
     return outline
-      .map(
-        (p) =>
-          `${scale.x(p.x + Math.sign(p.x - middle.x) * grow).toFixed(1)},${scale.y(p.y + Math.sign(p.y - middle.y) * grow).toFixed(1)}`,
-      )
+      .map((p) => `${scale.x(p.x + Math.sign(p.x - mid.x) * grow).toFixed(1)},${scale.y(p.y + Math.sign(p.y - mid.y) * grow).toFixed(1)}`)
       .join(' ');
   };
   return (
@@ -57,11 +51,11 @@ function Drawing({ room, before, after, changes, at, onPick, scale }: Props & { 
         const { stroke, fill, dash, width } = LOOK[c.change];
         const now = (c.after === undefined ? before[c.before!] : after[c.after]).outline;
         const was = c.change === 'moves' ? before[c.before!].outline : null;
-        const [x, y] = [scale.x(middleOf(now).x), scale.y(middleOf(now).y)];
+        const [x, y] = [scale.x(middle(now).x), scale.y(middle(now).y)];
         return (
           <g key={`${c.before}>${c.after}`} className="cursor-pointer" onClick={() => onPick(i)}>
             {was && <polygon points={shape(was)} fill="none" stroke={stroke} strokeWidth="1.5" strokeDasharray="3 3" />}
-            {was && <TapeArrow x1={scale.x(middleOf(was).x)} y1={scale.y(middleOf(was).y)} x2={x} y2={y} />}
+            {was && <TapeArrow x1={scale.x(middle(was).x)} y1={scale.y(middle(was).y)} x2={x} y2={y} />}
             <polygon
               points={shape(now)}
               fill={fill}
@@ -75,7 +69,7 @@ function Drawing({ room, before, after, changes, at, onPick, scale }: Props & { 
       })}
       {changes.map((c, i) => {
         const now = (c.after === undefined ? before[c.before!] : after[c.after]).outline;
-        const [x, y] = [scale.x(middleOf(now).x), scale.y(middleOf(now).y)];
+        const [x, y] = [scale.x(middle(now).x), scale.y(middle(now).y)];
         const box = boundsOf(now);
         const small = Math.min(box.width, box.depth) * scale.k < 24;
         const { stroke } = LOOK[c.change];
