@@ -67,7 +67,7 @@ module.exports = {
     },
     { name: 'content-is-data', severity: 'error', from: { path: '^src/content/', pathNot: TESTS }, to: { path: '^src/(server|web)/' } },
     { name: 'server-not-web', severity: 'error', from: { path: '^src/server/' }, to: { path: '^src/web/' } },
-    { name: 'web-not-server', severity: 'error', from: { path: '^src/web/' }, to: { path: '^src/(server|content)/' } },
+    { name: 'web-not-server', severity: 'error', from: { path: '^src/web/', pathNot: TESTS }, to: { path: '^src/(server|content)/' } },
     { name: 'resolvable', severity: 'error', from: {}, to: { couldNotResolve: true } },
   ],
   options: {

@@ -5,11 +5,13 @@ import { benchPacking } from './packing.ts';
 import { benchSpots } from './spots.ts';
 import { benchStart } from './start.ts';
 import { benchTeams } from './teams.ts';
+import { benchWays } from './ways.ts';
 
 /** Every benchmark with its name on the command line; all without one. Times are of this machine: ratios are what counts. */
 const BENCHES: Record<string, () => Promise<void> | void> = {
   fit: benchFit,
   teams: benchTeams,
+  ways: benchWays,
   packing: benchPacking,
   spots: benchSpots,
   drag: benchDrag,

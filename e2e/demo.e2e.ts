@@ -13,11 +13,7 @@ let close: OpenDemo['close'];
 let today = '';
 
 beforeAll(async () => {
-  ({ app, screen, close } = await openDemo());
-  today = await screen.page.evaluate(() => {
-    const now = new Date();
-    return `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
-  });
+  ({ app, screen, today, close } = await openDemo());
 });
 afterAll(async () => {
   await close();
@@ -62,6 +58,14 @@ describe('the demo on every screen', () => {
       ['/', 'Grade 3b'],
       [`/desk/mills-${today}`, '9 rounds of'],
       [`/desk/orchard-${today}`, 'Accept with a reason'],
+      [`/desk/mills-${today}/rotation`, 'Ribbon arcs'],
+      // The other views of the rotation are as large as its chart: once, at the first and at the lowest size.
+      ...(width === 1280
+        ? ([
+            [`/desk/mills-${today}/rotation?view=next`, 'then'],
+            [`/desk/weather-${today}/rotation?view=strip`, 'Breeze'],
+          ] as [string, string][])
+        : []),
       [`/whistle/${run.id}`, 'Hold everything'],
       ['/classes/grade-5a', 'Wishes (private)'],
       ['/rooms/mill-gym', 'What stands in the room'],
@@ -106,7 +110,7 @@ describe('the demo on every screen', () => {
   it('opens every sheet, dialog and menu without a violation', async () => {
     await open(`/desk/mills-${today}`);
     await screen.says('9 rounds of');
-    for (const sheet of ['Who', 'Rules', 'Gear', 'Checks']) {
+    for (const sheet of ['Who', 'Rules', 'Gear', 'Ways', 'Checks']) {
       await screen.click('tab', sheet);
       await screen.expectAccessible();
       expect(await screen.smallTexts(), sheet).toEqual([]);

@@ -8,10 +8,9 @@ let screen: Screen;
 let close: OpenDemo['close'];
 let today: string;
 beforeAll(async () => {
-  ({ app, screen, close } = await openDemo());
+  ({ app, screen, today, close } = await openDemo());
   await screen.page.setViewport({ width: 1280, height: 800 });
   await screen.page.goto(app.base);
-  today = await screen.page.evaluate(() => new Date(Date.now() - new Date().getTimezoneOffset() * 60_000).toISOString().slice(0, 10));
 });
 afterAll(async () => {
   await close();

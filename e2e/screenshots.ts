@@ -2,6 +2,7 @@ import { mkdirSync } from 'node:fs';
 import path from 'node:path';
 import { root, startApp } from './app.ts';
 import { openBrowser } from './browser.ts';
+import { localDate } from './openDemo.ts';
 import { pause, Screen } from './screen.ts';
 
 /** One current picture of each main view, from the demo data, into docs/screenshots. */
@@ -28,7 +29,7 @@ async function main(): Promise<void> {
       [to, body] as const,
     );
   await open('/', 'Grade 3b');
-  const today = await screen.page.evaluate(() => new Date(Date.now() - new Date().getTimezoneOffset() * 60_000).toISOString().slice(0, 10));
+  const today = localDate();
   await shoot('today');
   await open(`/desk/mills-${today}`, '9 rounds of');
   await screen.click('button', 'Round 4');
@@ -56,6 +57,27 @@ async function main(): Promise<void> {
   await screen.click('tab', 'Who');
   await pause(300);
   await shoot('desk-who');
+  await screen.click('tab', 'Ways');
+  await screen.says('ways fitted');
+  await pause(300);
+  await shoot('desk-ways');
+  await screen.click('tab', 'Checks');
+  await screen.click('button', 'What if …');
+  await screen.click('button', 'Any three');
+  await screen.click('button', 'Suppose 3 absent');
+  await screen.says('30 → 27');
+  await screen.click('button', 'And …');
+  await screen.click('button', 'Room');
+  await screen.page.waitForSelector('[role="dialog"] option');
+  await screen.click('button', 'Suppose this room');
+  await screen.says('the first half of the room');
+  await screen.says('that did not');
+  await pause(400);
+  await shoot('desk-what-if');
+  await open(`/desk/mills-${today}/rotation`, 'Ribbon arcs');
+  await screen.click('button', /^Round 4/);
+  await pause(200);
+  await shoot('rotation');
   const made = (await post('/periods', { date: today, start: '14:00', end: '14:45', classId: 'grade-5a', roomId: 'mill-gym' })) as {
     id: string;
   };
@@ -104,7 +126,6 @@ async function main(): Promise<void> {
   for (const [name, to, says] of [
     ['class', '/classes/grade-5a', 'Wishes (private)'],
     ['room', '/rooms/mill-gym', 'What stands in the room'],
-    ['room-corners', '/rooms/old-dining-hall', 'm² of floor'],
     ['cupboard', '/cupboard', 'What it is like'],
     ['settings', '/settings', 'House defaults'],
   ]) {

@@ -190,6 +190,8 @@ function roster(
   apart: [number, number][],
   /** Who moves with what, by place in the list. */
   wheels: Record<number, StudentPrivate['wheels']> = {},
+  /** What counts for groups, by place in the list. */
+  traits: Record<number, Pick<StudentPrivate, 'tags' | 'helper' | 'calm'>> = {},
 ): Roster {
   const random = chance(seed);
   const schoolClass = SchoolClass.parse({ ...head('class', 1), id, name, grade });
@@ -210,6 +212,7 @@ function roster(
       classId: id,
       rating: 1 + Math.min(4, Math.floor((random.share() + random.share()) * 2.5)),
       ...(wheels[i] && { wheels: wheels[i] }),
+      ...traits[i],
     }),
   );
   const wishes = apart.map(([a, b], i) =>
@@ -218,10 +221,29 @@ function roster(
   return { schoolClass, students, ratings, wishes };
 }
 
-export const GRADE_5A = roster('grade-5a', 'Grade 5a', '5', 31, 11, [
-  [0, 1],
-  [4, 9],
-]);
+const FIRST_TIMER = { tags: ['first-timer'] };
+export const GRADE_5A = roster(
+  'grade-5a',
+  'Grade 5a',
+  '5',
+  31,
+  11,
+  [
+    [0, 1],
+    [4, 9],
+  ],
+  {},
+  {
+    3: { helper: 'Juna Ask' },
+    12: { helper: 'Juna Ask' },
+    6: FIRST_TIMER,
+    8: FIRST_TIMER,
+    15: FIRST_TIMER,
+    17: FIRST_TIMER,
+    22: FIRST_TIMER,
+    28: FIRST_TIMER,
+  },
+);
 export const GRADE_3B = roster('grade-3b', 'Grade 3b', '3', 27, 29, [[2, 3]]);
 export const GRADE_1M = roster('grade-1m', 'Grade 1m', '1', 16, 47, [[1, 6]], { 4: 'walker' });
 export const GRADE_2C = roster('grade-2c', 'Grade 2c', '2', 22, 61, [[0, 7]]);

@@ -18,6 +18,16 @@ export function chance(seed: number): Chance {
   };
 }
 
+/** The same in an order drawn by chance (R. A. Fisher, F. Yates 1938); the list given stays as it is. */
+export function shuffled<T>(list: readonly T[], random: Chance): T[] {
+  const order = [...list];
+  for (let i = order.length - 1; i > 0; i--) {
+    const j = random.below(i + 1);
+    [order[i], order[j]] = [order[j], order[i]];
+  }
+  return order;
+}
+
 /** A whole number from a text, the same on every machine (FNV-1a, 32 bit). */
 export function seedOf(text: string): number {
   let hash = 0x811c9dc5;

@@ -6,12 +6,16 @@ describe('the public face', () => {
   it('exports what the contract names and is built, each of it real', () => {
     const built = [
       'balanceTeams',
+      'callList',
       'closingSpeed',
       'fitSpots',
       'fitTime',
       'forecast',
+      'mixGroups',
       'packUnits',
       'replay',
+      'roleRota',
+      'roundRobin',
       'runOut',
       'setOut',
       'spreadSpots',

@@ -6,8 +6,12 @@ export { type Placement, packUnits } from './geometry/packUnits.ts';
 export type { Point, Polygon } from './geometry/point.ts';
 export { spreadSpots } from './geometry/spreadSpots.ts';
 export { balanceTeams, type TeamRequest, type TeamResult } from './groups/balanceTeams.ts';
+export { type MixRequest, mixGroups } from './groups/mixGroups.ts';
 export type { Finding } from './model/finding.ts';
+export { callList } from './rotation/callList.ts';
 export { fitTime } from './rotation/fitTime.ts';
+export { roleRota } from './rotation/roleRota.ts';
+export { roundRobin } from './rotation/roundRobin.ts';
 export { stationRotation } from './rotation/stationRotation.ts';
 export { closingSpeed, runOut, swingClearance } from './safety/runOut.ts';
 

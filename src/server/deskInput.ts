@@ -19,8 +19,14 @@ export type DeskInput = Omit<FitInput, 'lesson'> & { lesson: FitInput['lesson'] 
 /** The facts and choices of a period, read in one go. Problem 404 where it is not there. */
 export async function readDesk(db: Database, period: Period): Promise<DeskInput> {
   const lesson = period.lessonId ? ((await lessonRecords.find(db, period.lessonId)) ?? null) : null;
+  const own = await readClass(db, period.classId);
+  const guests = await Promise.all((period.guests ?? []).map((id) => readClass(db, id)));
+  const all = [own, ...guests];
   return {
-    ...(await readClass(db, period.classId)),
+    schoolClass: own.schoolClass,
+    students: all.flatMap((c) => c.students),
+    ratings: all.flatMap((c) => c.ratings),
+    wishes: all.flatMap((c) => c.wishes),
     period,
     lesson,
     attendance: (await attendanceRecords.find(db, period.id)) ?? null,

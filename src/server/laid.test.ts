@@ -69,6 +69,17 @@ describe('what somebody moves with', () => {
     expect((await put({ wheels: 'hovercraft' })).status).toBe(400);
   });
 
+  it('is told beside what counts for groups: tags, a shared adult, a calm group, each taken back by nothing', async () => {
+    expect((await put({ tags: ['leader'], helper: 'Marked Helper', calm: true })).status).toBe(200);
+    expect(await stored()).toMatchObject({ tags: ['leader'], helper: 'Marked Helper', calm: true });
+    expect((await put({ tags: ['a', 'b', 'c', 'd', 'e'] })).body.issues[0]).toMatchObject({ path: ['tags'], code: 'too-many' });
+    expect((await put({ calm: 'very' })).body.issues[0].path).toEqual(['calm']);
+    await put({ tags: [], helper: '', calm: false });
+    const left = Object.keys(await stored());
+    for (const field of ['tags', 'helper', 'calm']) expect(left).not.toContain(field);
+    await put({ tags: ['marked-tag'], helper: 'Marked Helper' });
+  });
+
   it('is private: nowhere in a run, in the runs, in the school or in an export without what is private', async () => {
     await put({ wheels: 'power chair' });
     const { body: run } = await server.ask('POST', '/runs', { periodId: `weather-${DATE}` });
@@ -78,7 +89,23 @@ describe('what somebody moves with', () => {
       (await server.ask('GET', '/school')).body,
       (await server.ask('GET', '/export')).body,
     ];
-    for (const told of seen) expect(JSON.stringify(told)).not.toMatch(/power chair|wheels/);
+    for (const told of seen) expect(JSON.stringify(told)).not.toMatch(/power chair|wheels|marked-tag|Marked Helper/);
     expect(JSON.stringify((await server.ask('GET', '/export?private=yes')).body)).toContain('power chair');
+  });
+});
+
+describe('who met whom', () => {
+  it('is counted over the ended lessons of a class, once a lesson, and told on the desk alone', async () => {
+    const { body: before } = await server.ask('GET', '/classes/grade-3b/met');
+    const { body: run } = await server.ask('POST', '/runs', { periodId: `weather-${DATE}` });
+    expect((await server.ask('GET', '/classes/grade-3b/met')).body).toEqual(before);
+    await server.ask('POST', `/runs/${run.id}/events`, { events: [{ id: 'ends-here', type: 'end', at: Date.now() }] });
+    const { body: after } = await server.ask('GET', '/classes/grade-3b/met');
+    expect(after.lessons).toBe(before.lessons + 1);
+    const game = run.plan.blocks.find((b: { game?: object }) => b.game).game;
+    const [a, b] = [...game.groups[0]].sort();
+    expect(after.met[`${a}|${b}`]).toBe((before.met[`${a}|${b}`] ?? 0) + 1);
+    expect(after.thirds).toEqual({});
+    expect((await server.ask('GET', '/classes/nobody/met')).status).toBe(404);
   });
 });

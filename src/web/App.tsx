@@ -6,6 +6,7 @@ import { Today } from './screens/today/Today.tsx';
 
 const Desk = lazy(() => import('./screens/desk/Desk.tsx').then((m) => ({ default: m.Desk })));
 const SetOut = lazy(() => import('./screens/setout/SetOut.tsx').then((m) => ({ default: m.SetOut })));
+const Rotation = lazy(() => import('./screens/rotation/Rotation.tsx').then((m) => ({ default: m.Rotation })));
 const Whistle = lazy(() => import('./screens/whistle/Whistle.tsx').then((m) => ({ default: m.Whistle })));
 const Classes = lazy(() => import('./screens/classes/Classes.tsx').then((m) => ({ default: m.Classes })));
 const Rooms = lazy(() => import('./screens/rooms/Rooms.tsx').then((m) => ({ default: m.Rooms })));
@@ -21,6 +22,7 @@ export function App() {
           <Route path="/" element={<Today />} />
           <Route path="/desk/:periodId" element={<Desk />} />
           <Route path="/desk/:periodId/set-out" element={<SetOut />} />
+          <Route path="/desk/:periodId/rotation" element={<Rotation />} />
           <Route path="/whistle/:runId" element={<Whistle />} />
           <Route path="/classes/:classId?" element={<Classes />} />
           <Route path="/rooms/:roomId?" element={<Rooms />} />

@@ -17,6 +17,10 @@ export interface SetOutRates {
 }
 export const SET_OUT_RATES: SetOutRates = { secondsPerMark: 15, secondsPerTapeM: 4, secondsPerPiece: 3, walkMs: 1.2 };
 
+/** Seconds to put so many marks, metres of tape and pieces of gear down, walking left out. */
+export const layingSeconds = (marks: number, tapeM: number, gear: number, rates: SetOutRates) =>
+  marks * rates.secondsPerMark + tapeM * rates.secondsPerTapeM + gear * rates.secondsPerPiece;
+
 /** One row of the list: a mark with its number in walking order. */
 export interface SetOutMark extends SetOutStep {
   number: number;
@@ -79,7 +83,7 @@ export function setOutList(
     tapeM: taped,
     paintedM,
     walkM,
-    layOutSeconds: marks.length * rates.secondsPerMark + taped * rates.secondsPerTapeM + gear * rates.secondsPerPiece + walk,
+    layOutSeconds: layingSeconds(marks.length, taped, gear, rates) + walk,
     takeInSeconds: (taped * rates.secondsPerTapeM) / 2 + gear * rates.secondsPerPiece + walk,
   };
 }

@@ -3,7 +3,7 @@ import type { PlannedBlock } from '../formats/format.ts';
 import { formatOf } from '../formats/registry.ts';
 import { coverNeeds } from '../gear/cover.ts';
 import { bandOf } from '../model/band.ts';
-import type { LessonNumbers } from '../model/finding.ts';
+import type { LessonNumbers, Noticed } from '../model/finding.ts';
 import type { Game } from '../model/game.ts';
 import { footprint, LAID_FACTS } from '../model/laidPiece.ts';
 import type { Block } from '../model/lesson.ts';
@@ -19,6 +19,7 @@ import { sightChecks } from './checks/sight.ts';
 import { swingChecks } from './checks/swings.ts';
 import { walkChecks } from './checks/walks.ts';
 import { wayChecks } from './checks/ways.ts';
+import { dealt } from './dealt.ts';
 import type { BareFit, FitInput, FittedBlock } from './fitted.ts';
 
 /** Who plays, and who holds which role today. */
@@ -36,7 +37,7 @@ function peopleToday(input: FitInput): BareFit['people'] {
 /** A game block planned: groups, floor, gear and bounds, before its length is known. */
 function planGame(input: FitInput, block: Block, game: Game, playing: readonly string[]): PlannedBlock {
   const band = bandOf(input.schoolClass.grade);
-  const rating = new Map(input.ratings.map((r) => [r.studentId as string, r.rating]));
+  const own = new Map(input.ratings.map((r) => [r.studentId as string, r]));
   const pairs = (wish: 'apart' | 'together') =>
     input.wishes.filter((w) => w.wish === wish).map((w) => [w.students[0], w.students[1]] as const);
   const { game: chosen } = block;
@@ -46,13 +47,14 @@ function planGame(input: FitInput, block: Block, game: Game, playing: readonly s
     teacherValues: chosen!.settings,
     band,
     defaults: defaultsFor(input.school, band),
-    players: playing.map((id) => ({ id, rating: rating.get(id) ?? 3 })),
+    players: playing.map((id) => dealt(id, own.get(id))),
     apart: pairs('apart'),
     together: pairs('together'),
     room: input.room,
     taken: (block.laid ?? []).filter((p) => LAID_FACTS[p.laid].takesFloor).map(footprint),
     wallClearanceM: limitsFor(input.school).wallClearanceM,
     storedGroups: chosen!.groups?.value,
+    locks: chosen!.locks,
     placed: Object.fromEntries(Object.entries(chosen!.placed).map(([id, p]) => [id, p.value])),
     cupboard: input.cupboard,
     stopSignal: game.stopSignal || input.school.stopSignal,
@@ -74,8 +76,17 @@ function numbersOf(blocks: FittedBlock[], gear: BareFit['gear'], over: number): 
   };
 }
 
+/** One concern over the whole fitted lesson. */
+export type Check = (input: FitInput, bare: Omit<BareFit, 'noticed'>) => Noticed[];
+
+/** What is told at once: bell, places, gear, people. */
+export const QUICK_CHECKS: readonly Check[] = [bellChecks, floorChecks, (_, bare) => gearChecks(bare), peopleChecks];
+/** What must be searched over the floor: lanes, swings, sight, ways on wheels, walks. */
+const SLOW_CHECKS: readonly Check[] = [laneChecks, swingChecks, sightChecks, wayChecks, walkChecks];
+const ALL_CHECKS: readonly Check[] = [...QUICK_CHECKS, ...SLOW_CHECKS];
+
 /** The lesson fitted, with everything the checks noticed and no fix weighed yet. Reads top to bottom. */
-export function fitBare(input: FitInput): BareFit {
+export function fitBare(input: FitInput, checks: readonly Check[] = ALL_CHECKS): BareFit {
   const band = bandOf(input.schoolClass.grade);
   const defaults = defaultsFor(input.school, band);
   const people = peopleToday(input);
@@ -132,16 +143,6 @@ export function fitBare(input: FitInput): BareFit {
     periodSeconds,
     spareSeconds: time.ok ? time.spare : 0,
   };
-  noticed.push(
-    ...bellChecks(input, bare),
-    ...floorChecks(input, bare),
-    ...laneChecks(input, bare),
-    ...swingChecks(input, bare),
-    ...sightChecks(input, bare),
-    ...wayChecks(input, bare),
-    ...walkChecks(input, bare),
-    ...gearChecks(bare),
-    ...peopleChecks(input, bare),
-  );
+  for (const check of checks) noticed.push(...check(input, bare));
   return { ...bare, noticed };
 }

@@ -179,11 +179,24 @@ describe('fit, choices stay', () => {
   it('groups the teacher stuck down are disturbed least by absences', () => {
     const base = demoDesk();
     const { groups } = fit(base).blocks.find((b) => b.game)!.game!;
-    const away = groups[0][0];
-    const entries = { [away]: { status: 'absent' as const, role: 'away' as const } };
     const lesson = lessonWith('nine-mills', {}, { groups: { value: groups, by: 'teacher', pinned: true } });
-    const after = fit(demoDesk({ lesson, attendance: { ...demoAttendance('p'), entries } })).blocks.find((b) => b.game)!.game!.groups;
-    expect(after.map((g, i) => (i === 0 ? [away, ...g] : g))).toEqual(groups);
+    const without = (away: string) => {
+      const entries = { [away]: { status: 'absent' as const, role: 'away' as const } };
+      return fit(demoDesk({ lesson, attendance: { ...demoAttendance('p'), entries } }));
+    };
+    const large = groups.findIndex((g) => g.length === 4);
+    const [away] = groups[large];
+    const after = without(away);
+    expect(after.blocks.find((b) => b.game)!.game!.groups.map((g, i) => (i === large ? [away, ...g] : g))).toEqual(groups);
+    expect(after.findings.map((f) => f.code)).not.toContain('groups-evened');
+    // One less of three would leave two beside four: one changes group, and is named.
+    const small = groups.findIndex((g) => g.length === 3);
+    const evened = without(groups[small][0]);
+    const moved = evened.blocks
+      .find((b) => b.game)!
+      .game!.groups.flatMap((g, i) => g.filter((id) => groups.findIndex((was) => was.includes(id)) !== i));
+    expect(moved).toHaveLength(1);
+    expect(evened.findings.find((f) => f.code === 'groups-evened')?.data).toEqual({ moved });
   });
 
   it('what is accepted with a reason is closed until it is about something else', () => {

@@ -1,5 +1,6 @@
 import type { GearNeed } from '../gear/need.ts';
 import type { Polygon } from '../geometry/point.ts';
+import type { Dealt, Locks } from '../groups/dealt.ts';
 import type { Band, BandDefaults } from '../model/band.ts';
 import type { Finding, FixIdea, Noticed } from '../model/finding.ts';
 import type { Gear } from '../model/gear.ts';
@@ -17,7 +18,7 @@ export interface PlanInput {
   teacherValues: Record<string, unknown>;
   band: Band;
   defaults: BandDefaults;
-  players: readonly { id: string; rating: number }[];
+  players: readonly Dealt[];
   apart: readonly (readonly [string, string])[];
   together: readonly (readonly [string, string])[];
   room: Room;
@@ -26,6 +27,7 @@ export interface PlanInput {
   wallClearanceM: number;
   /** Groups the teacher chose or has seen. */
   storedGroups?: readonly (readonly string[])[];
+  locks?: Locks;
   placed: Readonly<Record<string, { x: number; y: number }>>;
   cupboard: readonly Gear[];
   /** The stop signal that holds: the game's, else the school's. */
@@ -87,6 +89,10 @@ export interface BlockWays {
   longer: FixIdea[];
   /** To need fewer of a kind, by gear kind. */
   gear: Record<string, FixIdea[]>;
+  /** What else could be done: one list for each thing to choose; one of every list may go together. */
+  choices: FixIdea[][];
+  /** What those do who wait; empty where they have nothing to do. */
+  waitingTask: string;
 }
 /** One play of a block and where it stands. */
 export interface Playing<P> {

@@ -1,4 +1,4 @@
-import { checkPolygon, type Point, type Polygon } from './point.ts';
+import { areaOf, checkPolygon, type Point, type Polygon } from './point.ts';
 
 /** A floor to arrange on: the room's outline, what is kept free, and how far everything stays from both. */
 export interface Area {
@@ -15,6 +15,11 @@ export function checkArea(area: Area): void {
   for (const polygon of area.keepOut ?? []) checkPolygon('keepOut', polygon);
   const clearance = area.wallClearance ?? 0;
   if (!Number.isFinite(clearance) || clearance < 0) throw new RangeError(`invalid wallClearance: ${clearance}`);
+}
+
+/** Square metres of a floor that nothing keeps; clearances left out. */
+export function freeM2(area: Area): number {
+  return areaOf(area.outline) - (area.keepOut ?? []).reduce((sum, k) => sum + areaOf(k), 0);
 }
 
 /** The same floor mirrored at the diagonal: x and y change places. */

@@ -49,10 +49,11 @@ function fillRow(spans: Span[], step: number): number[] {
 }
 
 function rowMaker(area: Area, gap: number) {
-  const known = new Map<string, PackedRow>();
+  /** By height in nanometres, doubled; odd where turned. */
+  const known = new Map<number, PackedRow>();
   const finders = new Map<number, (y: number) => Span[]>();
   return (kind: { width: number; depth: number; turned: 0 | 90 }, y: number): PackedRow => {
-    const key = `${kind.turned}|${y.toFixed(9)}`;
+    const key = Math.round(y * 1e9) * 2 + (kind.turned ? 1 : 0);
     let row = known.get(key);
     if (!row) {
       let find = finders.get(kind.turned);

@@ -53,6 +53,13 @@ const single = fc.oneof(
     take: fc.uniqueArray(fc.constantFrom('c1', 'a2', 'nothing'), { maxLength: 2 }),
   }),
   fc.record({ kind: fc.constant('set-groups'), blockId: block, groups: fc.option(fc.constant([['s1'], ['s2']])) }),
+  fc.record({
+    kind: fc.constant('set-locks'),
+    blockId: block,
+    locks: fc.option(
+      fc.record({ students: fc.constantFrom<string[]>([], ['s1'], ['s2', 's1']), groups: fc.constantFrom<number[]>([], [0], [1, 0]) }),
+    ),
+  }),
   fc.record({ kind: fc.constant('accept'), key: fc.constantFrom('a|b', 'c'), reason: fc.constantFrom('fine', 'small') }),
   fc.record({ kind: fc.constant('unaccept'), key: fc.constantFrom('a|b', 'c') }),
 );

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { BlockId, StudentId } from './ids.ts';
 import { LaidPiece } from './laidPiece.ts';
-import { Block, type Lesson, Placed } from './lesson.ts';
+import { Block, type Lesson, Locks, Placed } from './lesson.ts';
 import { VIGOURS } from './limits.ts';
 import { line, note, whole } from './text.ts';
 
@@ -35,6 +35,8 @@ const Single = z.discriminatedUnion('kind', [
     take: z.array(z.string().min(1).max(64)).max(120),
   }),
   z.object({ kind: z.literal('set-groups'), blockId: BlockId, groups: z.array(z.array(StudentId).max(60)).max(40).nullable() }),
+  /** null lets everybody move again. */
+  z.object({ kind: z.literal('set-locks'), blockId: BlockId, locks: Locks.nullable() }),
   z.object({ kind: z.literal('accept'), key: z.string().min(1).max(300), reason: line(200) }),
   z.object({ kind: z.literal('unaccept'), key: z.string().min(1).max(300) }),
 ]);
@@ -45,6 +47,9 @@ export type Edit = z.infer<typeof Single> | { kind: 'many'; edits: Edit[] };
 export const Edit: z.ZodType<Edit> = z.lazy(() =>
   z.union([Single, z.object({ kind: z.literal('many'), edits: z.array(Edit).min(1).max(100) })]),
 );
+
+/** Several edits as one gesture; one alone as it is. */
+export const gesture = (edits: readonly Edit[]): Edit => (edits.length === 1 ? edits[0] : { kind: 'many', edits: [...edits] });
 
 export type Applied =
   | { ok: true; lesson: Lesson; inverse: Edit }
@@ -59,7 +64,11 @@ function withBlock(lesson: Lesson, blockId: string, change: (block: Block) => Bl
   return { ...lesson, blocks: lesson.blocks.map((b) => (b.id === blockId ? change(b) : b)) };
 }
 
-function onGame(lesson: Lesson, edit: Extract<Edit, { kind: 'set-setting' | 'place' | 'set-groups' }>, block: Block): Applied {
+function onGame(
+  lesson: Lesson,
+  edit: Extract<Edit, { kind: 'set-setting' | 'place' | 'set-groups' | 'set-locks' }>,
+  block: Block,
+): Applied {
   const game = block.game;
   if (!game) return refuse('not-a-game', 'blockId');
   const put = (next: typeof game, inverse: Edit): Applied => ({
@@ -75,6 +84,10 @@ function onGame(lesson: Lesson, edit: Extract<Edit, { kind: 'set-setting' | 'pla
   if (edit.kind === 'place') {
     const { [edit.pieceId]: old, ...rest } = game.placed;
     return put({ ...game, placed: edit.at ? { ...rest, [edit.pieceId]: edit.at } : rest }, { ...edit, at: old ?? null });
+  }
+  if (edit.kind === 'set-locks') {
+    const { locks: old, ...rest } = game;
+    return put(edit.locks ? { ...rest, locks: edit.locks } : rest, { ...edit, locks: old ?? null });
   }
   const { groups: old, ...rest } = game;
   const next = edit.groups ? { ...rest, groups: { value: edit.groups, by: 'teacher' as const, pinned: true } } : rest;

@@ -16,11 +16,16 @@ export type Phase = z.infer<typeof Phase>;
 export const Placed = choice(z.object({ x: metres(-100, 200), y: metres(-100, 200) }));
 export type Placed = z.infer<typeof Placed>;
 
+export const Locks = z.object({ students: z.array(StudentId).max(60), groups: z.array(whole(0, 39)).max(40) });
+export type Locks = z.infer<typeof Locks>;
+
 export const GameBlock = z.object({
   gameId: GameId,
   /** What the teacher set, by setting key; what is not here is the game's, the band's or fit's. */
   settings: z.record(z.string().max(40), z.unknown()),
   groups: choice(z.array(z.array(StudentId).max(60)).max(40)).optional(),
+  /** Who stays where they are when groups are dealt again: students, and whole groups from 0. */
+  locks: Locks.optional(),
   placed: z.record(z.string().max(64), Placed),
 });
 

@@ -11,6 +11,10 @@ export function clockSeconds(hhmm: string): number {
   return h * 3600 + m * 60;
 }
 
+/** "HH:MM" of seconds after midnight. */
+export const bellText = (seconds: number) =>
+  `${String(Math.floor(seconds / 3600)).padStart(2, '0')}:${String(Math.floor((seconds % 3600) / 60)).padStart(2, '0')}`;
+
 /** One bell-to-bell period of one day. Local school time; end after start, at most three hours. */
 export const Period = z
   .object({
@@ -20,12 +24,16 @@ export const Period = z
     start: clock,
     end: clock,
     classId: ClassId,
+    /** Classes that share the lesson with it. */
+    guests: z.array(ClassId).max(2, { message: 'too-many' }).optional(),
     roomId: RoomId,
     lessonId: LessonId.nullable(),
   })
   .superRefine((p, ctx) => {
     const seconds = clockSeconds(p.end) - clockSeconds(p.start);
     if (!(seconds >= 300)) ctx.addIssue({ code: 'custom', path: ['end'], message: 'too-small' });
+    if (p.guests && new Set([p.classId, ...p.guests]).size <= p.guests.length)
+      ctx.addIssue({ code: 'custom', path: ['guests'], message: 'repeated' });
     if (seconds > 3 * 3600) ctx.addIssue({ code: 'custom', path: ['end'], message: 'too-large' });
   });
 export type Period = z.infer<typeof Period>;

@@ -15,7 +15,7 @@ export type Student = z.infer<typeof Student>;
 
 export const WHEELS = ['wheelchair', 'power chair', 'walker'] as const;
 
-/** The teacher's private rating, 1 (new to it) to 5. Kept in a table of its own; nothing public may name it. */
+/** The teacher's private rating, 1 (new to it) to 5, and what else counts for groups. Kept in a table of its own; nothing public may name it. */
 export const StudentPrivate = z.object({
   ...recordOf('student-private', 1),
   studentId: StudentId,
@@ -23,6 +23,12 @@ export const StudentPrivate = z.object({
   rating: whole(1, 5),
   /** What the student moves with: ways to every place are as wide as it needs. */
   wheels: z.enum(WHEELS, { message: 'choice' }).optional(),
+  /** What the teacher deals evenly over groups: first-timer, leader … */
+  tags: z.array(line(24)).max(4, { message: 'too-many' }).optional(),
+  /** The adult who supports this student and others: they are kept where that adult can be. */
+  helper: line(40).optional(),
+  /** Works best in a calm group. */
+  calm: z.boolean().optional(),
 });
 export type StudentPrivate = z.infer<typeof StudentPrivate>;
 

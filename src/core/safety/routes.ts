@@ -1,4 +1,4 @@
-import { freeFloor } from '../geometry/freeFloor.ts';
+import { type FreeFloor, freeFloor } from '../geometry/freeFloor.ts';
 import { boundsOf, type Point, type Polygon } from '../geometry/point.ts';
 
 /** Metres between two looks at how wide the floor is. */
@@ -14,22 +14,49 @@ export interface Ways {
   widthToArea(area: Polygon): number;
 }
 
+/** Side of the tiles whose floor is looked at with the solids near it alone, metres. */
+const TILE_M = 1;
+
+/** The free floor round a point: that of its tile, with only the solids that lie within `reach` of it; farther ones do not count there. */
+function nearFloors(outline: Polygon, solids: readonly Polygon[], reach: number): (p: Point) => FreeFloor {
+  const boxes = solids.map(boundsOf);
+  const tiles = new Map<number, FreeFloor>();
+  const floors = new Map<string, FreeFloor>();
+  return ({ x, y }) => {
+    const [column, row] = [Math.floor(x / TILE_M), Math.floor(y / TILE_M)];
+    const at = column * 100_000 + row;
+    let floor = tiles.get(at);
+    if (floor) return floor;
+    const [left, low] = [column * TILE_M - reach, row * TILE_M - reach];
+    const size = TILE_M + 2 * reach;
+    const near = boxes.flatMap((b, i) =>
+      b.x <= left + size && b.x + b.width >= left && b.y <= low + size && b.y + b.depth >= low ? [i] : [],
+    );
+    const key = near.join();
+    floor = floors.get(key) ?? freeFloor({ outline, keepOut: near.map((i) => solids[i]) });
+    floors.set(key, floor);
+    tiles.set(at, floor);
+    return floor;
+  };
+}
+
 /**
  * The widest ways from a point through the free floor: a person or chair as wide as `width` passes where walls and solids leave
  * that much. `mostM`: wider is not looked at. Widths are right to about five centimetres.
  */
 export function widestWays(outline: Polygon, solids: readonly Polygon[], start: Point, mostM: number): Ways {
-  const floor = freeFloor({ outline, keepOut: solids });
   const box = boundsOf(outline);
+  const most = mostM / 2;
+  const floorAt = nearFloors(outline, solids, most + CELL_M);
   const columns = Math.ceil(box.width / CELL_M);
   const rows = Math.ceil(box.depth / CELL_M);
   const middle = (i: number): Point => ({
     x: box.x + ((i % columns) + 0.5) * CELL_M,
     y: box.y + (Math.floor(i / columns) + 0.5) * CELL_M,
   });
-  const most = mostM / 2;
   const half = new Float32Array(columns * rows).map((_, i) => {
     const p = middle(i);
+    const floor = floorAt(p);
     const slack = floor.slack(p);
     if (slack >= most) return most;
     // No point of the cell can be freer than this: only narrow ways are looked at closely.

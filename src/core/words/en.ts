@@ -56,6 +56,17 @@ const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
     what: `${speak.student(t(d, 'a'))} and ${speak.student(t(d, 'b'))} are together`,
     why: `Both are in group ${n(d, 'group') + 1}; you wished them apart.`,
   }),
+  'adult-in-two-places': (d) => ({
+    what: `${t(d, 'helper')} is wanted in ${(d.groups as number[]).length} groups at once`,
+    why: `Those ${t(d, 'helper')} supports are in groups ${(d.groups as number[]).map((g) => g + 1).join(', ')}. One adult is in one place.`,
+  }),
+  'groups-evened': (d, speak) => {
+    const moved = (d.moved as string[]).map((id) => speak.student(id));
+    return {
+      what: `${moved.length === 1 ? 'One student changes' : `${moved.length} students change`} group today`,
+      why: `${moved.join(', ')}: the fewest that keep the groups even around who is away.`,
+    };
+  },
   'wishes-conflict': (d, speak) => {
     const pairs = (key: string, word: string) =>
       ((d[key] ?? []) as [string, string][]).map(([a, b]) => `${speak.student(a)} ${word} ${speak.student(b)}`);

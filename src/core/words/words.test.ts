@@ -16,7 +16,7 @@ describe('words', () => {
   it('are there for every finding that a check can make', () => {
     const codes = found(/code: '([a-z-]+)',\s*\n?\s*weight/g);
     expect(codes.length).toBeGreaterThanOrEqual(15);
-    const data = { places: [], stations: [], apart: [], together: [], names: [], wheels: [], title: 'x', name: 'x' };
+    const data = { places: [], stations: [], apart: [], together: [], names: [], wheels: [], groups: [], moved: [], title: 'x', name: 'x' };
     for (const code of codes) expect(findingWords({ code, at: {}, data }, speak).what, code).toBeTruthy();
     expect(() => findingWords({ code: 'no-words', at: {}, data: {} }, speak)).toThrowError('no-words');
   });

@@ -40,6 +40,10 @@ export async function removeStudent(db: Database, classId: string, student: stri
   }
 }
 
+/** What of a student is kept apart from the rest, as a change of a student may tell it. */
+const PRIVATE_FIELDS = ['rating', 'wheels', 'tags', 'helper', 'calm'] as const;
+const isNothing = (value: unknown) => value === '' || value === false || (Array.isArray(value) && value.length === 0);
+
 export function classRoutes(db: Database): Router {
   const router = Router();
   route(router, 'get', '/classes', async () => {
@@ -79,14 +83,12 @@ export function classRoutes(db: Database): Router {
     const student = await studentRecords.get(db, idParam(req, 'student'));
     if (student.classId !== idParam(req)) throw new Problem(404, 'unknown-id', [{ path: ['student'], code: 'unknown-id' }]);
     return db.transaction(async (tx) => {
-      if (body.rating !== undefined || body.wheels !== undefined) {
-        const { wheels, ...kept } = await ratingRecords.get(tx, student.id);
-        // An empty word takes away what was told.
-        const now = body.wheels === undefined ? wheels : body.wheels || undefined;
-        await ratingRecords.put(
-          tx,
-          readInput(StudentPrivate, { ...kept, rating: body.rating ?? kept.rating, ...(now ? { wheels: now } : {}) }),
-        );
+      const told = PRIVATE_FIELDS.filter((field) => body[field] !== undefined);
+      if (told.length) {
+        const now: Record<string, unknown> = { ...(await ratingRecords.get(tx, student.id)) };
+        // An empty word, an empty list and "no" take away what was told.
+        for (const field of told) now[field] = isNothing(body[field]) ? undefined : body[field];
+        await ratingRecords.put(tx, readInput(StudentPrivate, now));
       }
       const next = readInput(Student, {
         ...student,

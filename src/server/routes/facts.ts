@@ -2,7 +2,7 @@ import { eq } from 'drizzle-orm';
 import { Router } from 'express';
 import { PAINTED_KINDS } from '../../content/paintedSets.ts';
 import { Gear } from '../../core/model/gear.ts';
-import { HOME_SCHOOL } from '../../core/model/ids.ts';
+import { type ClassId, HOME_SCHOOL } from '../../core/model/ids.ts';
 import { head } from '../../core/model/record.ts';
 import { plainRoom, Room } from '../../core/model/room.ts';
 import { School } from '../../core/model/school.ts';
@@ -60,6 +60,6 @@ export function factRoutes(db: Database): Router {
 
 /** Periods that a class stands in; a class with any cannot be removed. */
 export async function periodsOfClass(db: Database, classId: string) {
-  return (await periodRecords.list(db)).filter((p) => p.classId === classId);
+  return (await periodRecords.list(db)).filter((p) => [p.classId, ...(p.guests ?? [])].includes(classId as ClassId));
 }
 export const onDate = (date: string) => eq(periods.date, date);

@@ -1,7 +1,7 @@
 import { Router } from 'express';
 import { z } from 'zod';
 import { formatOf } from '../../core/formats/registry.ts';
-import { Edit } from '../../core/model/edit.ts';
+import { applyEdit, Edit } from '../../core/model/edit.ts';
 import { EventId, LessonId } from '../../core/model/ids.ts';
 import { Lesson } from '../../core/model/lesson.ts';
 import { Attendance, Period } from '../../core/model/period.ts';
@@ -12,7 +12,6 @@ import { readDesk, readDeskById } from '../deskInput.ts';
 import { Problem, readInput } from '../problem.ts';
 import { attendanceRecords, classRecords, gameRecords, lessonRecords, periodRecords, roomRecords } from '../repositories/index.ts';
 import { appendLessonEdit, readLessonLog } from '../repositories/lessonLog.ts';
-import { readClass } from './classes.ts';
 import { onDate } from './facts.ts';
 import { bodyOf, idParam, newId, route } from './route.ts';
 
@@ -24,11 +23,14 @@ const EditRequest = z.object({
   undoes: whole(0, 1e9).optional(),
   redoes: whole(0, 1e9).optional(),
 });
-const NewLesson = z.object({ title: line(60) });
+/** A lesson made for a period: an empty one, or a copy of another with edits on top; `replace` takes the place of one that is there. */
+const NewLesson = z.object({ title: line(60), from: LessonId.optional(), edits: Edit.optional(), replace: z.boolean().optional() });
 
 async function checkPeriod(db: Database, period: Period): Promise<Period> {
   if (!(await classRecords.find(db, period.classId))) throw new Problem(400, 'bad-input', [{ path: ['classId'], code: 'unknown-id' }]);
   if (!(await roomRecords.find(db, period.roomId))) throw new Problem(400, 'bad-input', [{ path: ['roomId'], code: 'unknown-id' }]);
+  for (const [i, id] of (period.guests ?? []).entries())
+    if (!(await classRecords.find(db, id))) throw new Problem(400, 'bad-input', [{ path: ['guests', i], code: 'unknown-id' }]);
   if (period.lessonId && !(await lessonRecords.find(db, period.lessonId)))
     throw new Problem(400, 'bad-input', [{ path: ['lessonId'], code: 'unknown-id' }]);
   return period;
@@ -50,6 +52,31 @@ async function checkSettings(db: Database, lesson: Lesson, edit: Edit, path: (st
     const code = formatOf(game.format).settingProblem(game.setup, key, value);
     if (code) throw new Problem(400, 'bad-input', [{ path: [...path, key], code }]);
   }
+}
+
+function emptyLesson(id: LessonId, title: string): Lesson {
+  const plain = (phase: string, name: string, least: number, most: number, weight = 1) => ({
+    id: newId('b'),
+    phase,
+    title: name,
+    least,
+    most,
+    weight,
+  });
+  const blocks = [plain('arrive', 'Arrive', 120, 240), plain('explain', 'Explain', 60, 180), plain('close', 'Close', 120, 300)];
+  return readInput(Lesson, { ...head('lesson', 1), id, title, blocks, accepted: [] });
+}
+
+/** Another lesson as it stands now, under a new id, with edits on top; what was accepted there is open again. */
+async function copyOf(db: Database, from: LessonId, id: LessonId, title: string, edits: Edit | undefined): Promise<Lesson> {
+  const found = await lessonRecords.find(db, from);
+  if (!found) throw new Problem(400, 'bad-input', [{ path: ['from'], code: 'unknown-id' }]);
+  const copy: Lesson = { ...found, ...head('lesson', 1), id, title, accepted: [] };
+  if (!edits) return copy;
+  await checkSettings(db, copy, edits, ['edits']);
+  const applied = applyEdit(copy, edits);
+  if (!applied.ok) throw new Problem(400, 'bad-input', [{ path: ['edits', applied.path], code: applied.code }]);
+  return applied.lesson;
 }
 
 export function planRoutes(db: Database): Router {
@@ -77,24 +104,10 @@ export function planRoutes(db: Database): Router {
 
   route(router, 'post', '/periods/:id/lesson', async (req) => {
     const period = await periodRecords.get(db, idParam(req));
-    if (period.lessonId) throw new Problem(409, 'repeated', [{ path: ['lessonId'], code: 'repeated' }]);
-    const { title } = readInput(NewLesson, bodyOf(req));
+    const { title, from, edits, replace } = readInput(NewLesson, bodyOf(req));
+    if (period.lessonId && !replace) throw new Problem(409, 'repeated', [{ path: ['lessonId'], code: 'repeated' }]);
     const id = LessonId.parse(newId('l'));
-    const plain = (phase: string, name: string, least: number, most: number, weight = 1) => ({
-      id: newId('b'),
-      phase,
-      title: name,
-      least,
-      most,
-      weight,
-    });
-    const lesson = readInput(Lesson, {
-      ...head('lesson', 1),
-      id,
-      title,
-      blocks: [plain('arrive', 'Arrive', 120, 240), plain('explain', 'Explain', 60, 180), plain('close', 'Close', 120, 300)],
-      accepted: [],
-    });
+    const lesson = from ? await copyOf(db, from, id, title, edits) : emptyLesson(id, title);
     await db.transaction(async (tx) => {
       await lessonRecords.add(tx, lesson);
       await periodRecords.put(tx, { ...period, lessonId: id });
@@ -105,7 +118,7 @@ export function planRoutes(db: Database): Router {
   route(router, 'put', '/periods/:id/attendance', async (req) => {
     const period = await periodRecords.get(db, idParam(req));
     const sent = readInput(Attendance, { ...head('attendance', 1), ...bodyOf(req), kind: 'attendance', version: 1, periodId: period.id });
-    const there = new Set((await readClass(db, period.classId)).students.map((s) => s.id as string));
+    const there = new Set((await readDesk(db, period)).students.map((s) => s.id as string));
     for (const student of Object.keys(sent.entries))
       if (!there.has(student)) throw new Problem(400, 'bad-input', [{ path: ['entries', student], code: 'unknown-id' }]);
     const stored = await attendanceRecords.find(db, period.id);

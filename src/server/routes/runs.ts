@@ -1,9 +1,10 @@
-import { and, eq, sql } from 'drizzle-orm';
+import { and, eq, not, sql } from 'drizzle-orm';
 import { Router } from 'express';
 import { z } from 'zod';
 import { fitUnweighed } from '../../core/fit/fit.ts';
 import { freeze } from '../../core/live/freeze.ts';
 import { type LogEntry, logEntry } from '../../core/live/logEntry.ts';
+import { metIn } from '../../core/live/met.ts';
 import { PeriodId, RunId } from '../../core/model/ids.ts';
 import { head } from '../../core/model/record.ts';
 import { Run, RunEvent } from '../../core/model/run.ts';
@@ -11,7 +12,7 @@ import type { Database } from '../database.ts';
 import { type DeskInput, readDeskById } from '../deskInput.ts';
 import { type Journal, noteEnd } from '../journal.ts';
 import { Problem, readInput } from '../problem.ts';
-import { runRecords } from '../repositories/index.ts';
+import { classRecords, runRecords } from '../repositories/index.ts';
 import { appendRunEvents, countRunEvents, lengthOfLog, readRunLog, unknownEvents } from '../repositories/runLog.ts';
 import { runs } from '../tables.ts';
 import { bodyOf, idParam, newId, route } from './route.ts';
@@ -94,6 +95,11 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
   route(router, 'get', '/runs/open', async () =>
     (await runRecords.list(db, stillOpen)).map((r) => ({ runId: r.id, periodId: r.periodId })),
   );
+  // Private: who was with whom in the lessons that have ended.
+  route(router, 'get', '/classes/:id/met', async (req) => {
+    const { id } = await classRecords.get(db, idParam(req));
+    return metIn(await runRecords.list(db, and(eq(runs.classId, id), not(stillOpen))));
+  });
   route(router, 'get', '/runs/:id', async (req) => {
     const run = await runRecords.get(db, idParam(req));
     return { run, events: await readRunLog(db, run.id), now: now() };

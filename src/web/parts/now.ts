@@ -14,9 +14,6 @@ export function useNow(everyMs = 1000): Date {
 export const isoDate = (date: Date) => format(date, 'yyyy-MM-dd');
 export const clockText = (ms: number) => format(ms, 'HH:mm');
 export const longDate = (iso: string) => format(new Date(`${iso}T12:00:00`), 'EEEE d MMMM');
-/** "10:05" from seconds after midnight. */
-export const bellText = (seconds: number) =>
-  `${String(Math.floor(seconds / 3600)).padStart(2, '0')}:${String(Math.floor((seconds % 3600) / 60)).padStart(2, '0')}`;
 /** "9:05": no leading zero, as bells are read. */
 export const shortBell = (hhmm: string) => hhmm.replace(/^0/, '');
 /** "9 Sep" */

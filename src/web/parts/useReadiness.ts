@@ -2,7 +2,7 @@ import { useQueries } from '@tanstack/react-query';
 import { openFindings } from '../../core/fit/fit.ts';
 import type { FittedLesson } from '../../core/fit/fitted.ts';
 import type { Desk } from '../api.ts';
-import { fitting } from '../worker/useFit.ts';
+import { dayFitting } from '../worker/useFit.ts';
 
 /** What a period's answer hangs on: the revisions of everything fit looks at. */
 export const deskKey = (d: Desk) =>
@@ -18,7 +18,7 @@ export const deskKey = (d: Desk) =>
     d.students.map((s) => s.id).join(),
     d.cupboard.map((g) => g.revision + g.count).join(),
     d.wishes.length,
-    d.ratings.map((r) => `${r.rating}${r.wheels ?? ''}`).join(''),
+    d.ratings.map((r) => `${r.rating}.${r.revision}`).join(),
   ].join('|');
 
 /** Every period of the day fitted in the worker, by period id; periods without a lesson are left out. */
@@ -27,7 +27,7 @@ export function useFittedDay(day: readonly Desk[]): Record<string, FittedLesson>
   const fits = useQueries({
     queries: planned.map((desk) => ({
       queryKey: ['fitted', deskKey(desk)],
-      queryFn: () => fitting().fitUnweighed({ ...desk, lesson: desk.lesson! }),
+      queryFn: () => dayFitting().fitUnweighed({ ...desk, lesson: desk.lesson! }),
       staleTime: Number.POSITIVE_INFINITY,
     })),
   });

@@ -1,8 +1,8 @@
 import { useRef, useState } from 'react';
 import type { FittedBlock, FittedLesson } from '../../core/fit/fitted.ts';
 import { clockOf } from '../../core/formats/speak.ts';
+import { bellText } from '../../core/model/period.ts';
 import { useSize } from '../floor/scale.ts';
-import { bellText } from '../parts/now.ts';
 import { BlockTape, Rounds } from './BlockTape.tsx';
 import { LENS_BELOW_PX, Lens } from './Lens.tsx';
 

@@ -3,11 +3,24 @@ import { useEffect, useRef, useState } from 'react';
 import type { FitInput, FittedLesson } from '../../core/fit/fitted.ts';
 import type { Fitting } from './fit.worker.ts';
 
+/** A fitting worker of its own. */
+export function startFitting(): { remote: Remote<Fitting>; worker: Worker } {
+  const worker = new Worker(new URL('./fit.worker.ts', import.meta.url), { type: 'module' });
+  return { remote: wrap<Fitting>(worker), worker };
+}
+
 let remote: Remote<Fitting> | undefined;
 /** The one fitting worker of this window, started when it is first needed. */
 export function fitting(): Remote<Fitting> {
-  remote ??= wrap<Fitting>(new Worker(new URL('./fit.worker.ts', import.meta.url), { type: 'module' }));
+  remote ??= startFitting().remote;
   return remote;
+}
+
+let whole: Remote<Fitting> | undefined;
+/** A second worker, for all periods of a day: the one that is looked at does not wait behind them. */
+export function dayFitting(): Remote<Fitting> {
+  whole ??= startFitting().remote;
+  return whole;
 }
 
 export interface Fit {

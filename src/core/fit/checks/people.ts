@@ -31,10 +31,31 @@ function trades(input: FitInput, block: FittedBlock, pair: readonly [string, str
     .map((o) => o.idea);
 }
 
-/** Keep-apart pairs that stand together, lessons without players or without a game. */
+/** Adults who would have to be at two places at once, since those they support are in several groups. */
+function helpers(input: FitInput, block: FittedBlock): Noticed[] {
+  const supported = new Map<string, string[]>();
+  for (const { studentId, helper } of input.ratings) if (helper) supported.set(helper, [...(supported.get(helper) ?? []), studentId]);
+  return [...supported].flatMap(([helper, students]): Noticed[] => {
+    const groups = block.game!.groups.map((g, i) => (students.some((id) => g.includes(id)) ? i : -1)).filter((i) => i >= 0);
+    if (groups.length < 2) return [];
+    const anew: FixIdea = { code: 'level-groups', data: {}, edits: [{ kind: 'set-groups', blockId: block.id as BlockId, groups: null }] };
+    return [
+      {
+        code: 'adult-in-two-places',
+        weight: 'caution',
+        at: { block: block.id, student: students[0] },
+        data: { helper, groups },
+        ideas: [anew],
+      },
+    ];
+  });
+}
+
+/** Keep-apart pairs that stand together, adults wanted in two places, lessons without players or without a game. */
 export function peopleChecks(input: FitInput, bare: Omit<BareFit, 'noticed'>): Noticed[] {
   const noticed: Noticed[] = [];
   for (const block of bare.blocks.filter((b) => b.game)) {
+    noticed.push(...helpers(input, block));
     for (const wish of input.wishes.filter((w) => w.wish === 'apart')) {
       const group = block.game!.groups.findIndex((g) => wish.students.every((id) => g.includes(id)));
       if (group < 0) continue;

@@ -1,4 +1,5 @@
-import { areaOf, distance, middleOf, type Point, rectPolygon } from '../../geometry/point.ts';
+import { freeM2 } from '../../geometry/area.ts';
+import { distance, middleOf, type Point, rectPolygon } from '../../geometry/point.ts';
 import type { FixIdea, Noticed } from '../../model/finding.ts';
 import { fixedZone, standing } from '../../model/fixedThing.ts';
 import { BlockId } from '../../model/ids.ts';
@@ -17,10 +18,8 @@ function crowding(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
   const playing = bare.people.playing.length;
   const vigour: Vigour = input.lesson.blocks.find((b) => b.id === block.id)?.vigour ?? 'moderate';
   if (!block.game || !playing) return [];
-  const area = roomArea(input.room, 0);
-  const free = areaOf(area.outline) - (area.keepOut ?? []).reduce((sum, k) => sum + areaOf(k), 0);
   const wanted = bare.defaults.floorPerStudent * VIGOUR_SHARE[vigour];
-  const found = free / playing;
+  const found = freeM2(roomArea(input.room, 0)) / playing;
   if (found >= wanted) return [];
   const calmer = VIGOURS.slice(0, VIGOURS.indexOf(vigour)).reverse();
   return [

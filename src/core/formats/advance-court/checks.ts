@@ -7,7 +7,7 @@ import type { Draft } from '../format.ts';
 import { idea, levelGroups, setting, stopSignalCheck } from '../ideas.ts';
 import { type CourtContext, courtUnit } from './group.ts';
 import type { AdvanceCourtValues } from './setup.ts';
-import { fewerCourts, moreCourts } from './ways.ts';
+import { fewerCourts, LINE_TASK, moreCourts } from './ways.ts';
 
 type CourtDraft = Draft<AdvanceCourtValues>;
 
@@ -16,7 +16,6 @@ const inTenths = (metres: number) => Math.round(metres * 10) / 10;
 /** Floor along a waiting line for one, m; what keeps it clear of play, m. House figures. */
 const LINE_SPACE_M = 0.6;
 const LEAST_LINE_GAP_M = 1;
-const LINE_TASK = 'Count the passes aloud; juggle a scarf while you wait';
 
 /** Who waits, for how long, and whether they have something to do. */
 function waitingChecks(context: CourtContext, draft: CourtDraft): Noticed[] {

@@ -46,6 +46,7 @@ export function courtGroups(context: CourtContext): { groups: string[][]; notice
     apart: context.apart,
     together: context.together,
     stored: context.storedGroups,
+    locks: context.locks,
     seed: context.seed,
   });
   return { groups, noticed: findings.map((f) => ({ ...f, at: { block: context.blockId } })) };

@@ -12,6 +12,9 @@ const courts = (context: CourtContext, count: number): Edit[] => [
   ...(context.storedGroups ? levelGroups(context).edits : []),
 ];
 
+/** What a waiting line does where the teacher has set nothing. */
+export const LINE_TASK = 'Count the passes aloud; juggle a scarf while you wait';
+
 /** One to four courts more. */
 export function moreCourts(context: CourtContext, now: number): FixIdea[] {
   return [1, 2, 3, 4]
@@ -22,6 +25,22 @@ export function moreCourts(context: CourtContext, now: number): FixIdea[] {
 /** One to three courts less. */
 export function fewerCourts(context: CourtContext, now: number): FixIdea[] {
   return [1, 2, 3].filter((less) => now - less >= 1).map((less) => idea('courts', { count: now - less }, ...courts(context, now - less)));
+}
+
+/** What else could be done with advance courts: courts, places on each, bouts, a task for the line, the object. */
+function choices(context: CourtContext, draft: Draft<AdvanceCourtValues>, objects: FixIdea[]): FixIdea[][] {
+  const { positions, bouts, lineTask } = context.values;
+  const now = draft.groups.length;
+  const numbers = [-3, -2, -1, 1, 2, 3, 4].map((by) => now + by);
+  return [
+    numbers
+      .filter((count) => count >= 1 && count <= 12 && count * 2 <= context.players.length)
+      .map((count) => idea('courts', { count }, ...courts(context, count))),
+    [2, 3, 4, 5].filter((k) => k !== positions).map((k) => idea('places-each', { count: k }, setting(context, 'positions', k))),
+    lineTask ? [] : [idea('task-in-line', { task: LINE_TASK }, setting(context, 'lineTask', LINE_TASK))],
+    [1, 2, 3, 4].filter((b) => b !== bouts).map((b) => idea('bouts', { count: b }, setting(context, 'bouts', b))),
+    objects,
+  ];
 }
 
 /** What the whole lesson may ask an advance court for: time by fewer or more bouts, gear by another object or fewer courts. */
@@ -40,5 +59,5 @@ export function courtWays(context: CourtContext, draft: Draft<AdvanceCourtValues
     .map((to) => idea('play-with', { to }, setting(context, 'object', to)));
   const kinds = new Set(courtGear(context, draft).map((n) => n.gearKind));
   const gear = Object.fromEntries([...kinds].map((kind) => [kind, [...(kind === object ? others : []), ...fewerCourts(context, now)]]));
-  return { shorter, longer, gear };
+  return { shorter, longer, gear, choices: choices(context, draft, others), waitingTask: context.values.lineTask };
 }

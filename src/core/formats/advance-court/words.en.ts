@@ -91,6 +91,8 @@ export const advanceCourtWords: FormatWords = {
   fixes: {
     courts: (d) => s(n(d, 'count'), 'court'),
     'line-task': (d) => `Give the line a task (${percent(n(d, 'share'))} idle → 0 %)`,
+    'task-in-line': () => 'A task for those in line',
+    'places-each': (d) => `${n(d, 'count')} places a court`,
     'close-courts': (d) => `Courts ${t(d, 'gapWords')} apart`,
     'smaller-courts': (d) => `Courts of ${t(d, 'spacingWords')}`,
     'move-line': (d) => `Line ${t(d, 'gapWords')} from the court`,

@@ -22,6 +22,7 @@ export function stationsGroup(context: StationsContext): { groups: string[][]; n
     apart: context.apart,
     together: context.together,
     stored: context.storedGroups,
+    locks: context.locks,
     seed: context.seed,
   });
   return { groups, noticed: findings.map((f) => ({ ...f, at: { block: context.blockId } })) };

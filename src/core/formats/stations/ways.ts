@@ -1,7 +1,8 @@
 import { STAND_INS } from '../../gear/standIns.ts';
+import type { Edit } from '../../model/edit.ts';
 import type { FixIdea } from '../../model/finding.ts';
 import type { BlockWays, Draft } from '../format.ts';
-import { idea, setting } from '../ideas.ts';
+import { idea, levelGroups, setting } from '../ideas.ts';
 import { stationsGear } from './gear.ts';
 import type { StationsContext } from './group.ts';
 import type { StationsValues } from './setup.ts';
@@ -67,9 +68,50 @@ function gearWays(context: StationsContext, draft: Draft<StationsValues>): Recor
   return ways;
 }
 
+/** What else could be done with a stations block: stations, groups, laps, sharing, bout, direction. */
+function choices(context: StationsContext, draft: Draft<StationsValues>): FixIdea[][] {
+  const { picks, laps, direction, sharing, waitingTask } = context.values;
+  const stations = picks.length;
+  const anew = context.storedGroups ? levelGroups(context).edits : [];
+  const most = Math.min(24, Math.floor(context.players.length / 2));
+  const groups = (count: number): Edit[] => [setting(context, 'groups', count), ...anew];
+  const fewer = [1, 2, 3]
+    .filter((less) => stations - less >= 3)
+    .map((less) => idea('fewer-stations', { count: stations - less }, setting(context, 'picks', picks.slice(0, stations - less)), ...anew));
+  const twice = [...picks, ...picks];
+  const doubled =
+    twice.length <= 12
+      ? [idea('double-stations', { count: twice.length }, setting(context, 'picks', twice), ...groups(Math.min(twice.length, most)))]
+      : [];
+  const sizes = [-2, -1, 1, 2]
+    .map((by) => draft.groups.length + by)
+    .filter((count) => count >= 2 && count <= most)
+    .map((count) => idea('groups', { count, stations }, ...groups(count)));
+  const half = stations * 2 <= most && waitingTask ? [idea('half-class', { stations, task: waitingTask }, ...groups(stations * 2))] : [];
+  const [least, longest] = context.defaults.stay;
+  const stays = [least, Math.round((least + longest) / 10) * 5, longest];
+  const perHand = stationsGear(context, draft).filter((n) => n.count > 1);
+  const shared = Object.fromEntries(perHand.map((n) => [n.pieceId.split('~')[0], 2]));
+  const share = perHand.length ? [idea('share-all', { sharers: 2 }, setting(context, 'sharing', { ...sharing, ...shared }))] : [];
+  return [
+    [...sizes, ...half],
+    [...oneMore(context), ...fewer, ...doubled],
+    [1, 2, 3].filter((l) => l !== laps).map((l) => idea(l > laps ? 'add-lap' : 'drop-lap', { laps: l }, setting(context, 'laps', l))),
+    [...share, ...(Object.keys(sharing).length ? [idea('own-gear', {}, setting(context, 'sharing', null))] : [])],
+    stays.map((seconds) => idea('set-stay', { seconds }, setting(context, 'workSeconds', seconds))),
+    [idea('direction', { direction: -direction }, setting(context, 'direction', -direction))],
+  ];
+}
+
 /** What the whole lesson may ask a stations block for. */
 export function stationsWays(context: StationsContext, draft: Draft<StationsValues>): BlockWays {
   const { laps } = context.values;
   const longer = laps < 4 ? [idea('add-lap', { laps: laps + 1 }, setting(context, 'laps', laps + 1))] : [];
-  return { shorter: shorter(context), longer, gear: gearWays(context, draft) };
+  return {
+    shorter: shorter(context),
+    longer,
+    gear: gearWays(context, draft),
+    choices: choices(context, draft),
+    waitingTask: context.values.waitingTask,
+  };
 }

@@ -124,6 +124,15 @@ export const stationsWords: FormatWords = {
     'odd-trio': () => 'Make trios, third has a double turn',
     'odd-caller': () => 'A caller who changes',
     'odd-free': () => 'A free role',
+    'double-stations': (d) => `Every station twice, ${n(d, 'count')} in all`,
+    groups: (d) =>
+      n(d, 'count') > n(d, 'stations')
+        ? `${s(n(d, 'count'), 'group')}, ${n(d, 'count') - n(d, 'stations')} waiting with a task`
+        : s(n(d, 'count'), 'group'),
+    'half-class': (d) => `Half the class swaps: ${n(d, 'stations') * 2} groups on ${n(d, 'stations')} stations`,
+    'share-all': (d) => `${n(d, 'sharers')} share one everywhere`,
+    'own-gear': () => 'One for each, nobody shares',
+    direction: (d) => (n(d, 'direction') === 1 ? 'Numbers up' : 'Numbers down'),
     substitute: (d) => `Take ${many(t(d, 'to'))} instead`,
     share: (d) => `${n(d, 'sharers')} share one, with a switch`,
   },

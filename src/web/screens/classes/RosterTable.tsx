@@ -12,16 +12,19 @@ import { type Student, WHEELS } from '../../../core/model/student.ts';
 import { type ClassData, call, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
+import { GroupTraits, type Traits } from './GroupTraits.tsx';
 
-interface Row extends Student {
+interface Row extends Student, Traits {
   rating: number;
   /** '' where on foot. */
   wheels: '' | (typeof WHEELS)[number];
 }
 const column = createColumnHelper<Row>();
-const RATINGS = ['1', '2', '3', '4', '5'].map((r) => [r, r === '1' ? '1 new to it' : r === '5' ? '5 leads' : r] as const);
+/** What names leave of the table's width. */
+const WIDTHS: Record<string, string> = { rating: 'w-[88px]', wheels: 'w-[108px]', traits: 'w-[104px]' };
+const RATINGS = ['1', '2', '3', '4', '5'].map((r) => [r, r === '1' ? '1 new' : r === '5' ? '5 leads' : r] as const);
 
-/** The class list: every cell is edited in place, by keyboard too. Ratings and what somebody moves with are private. */
+/** The class list: every cell is edited in place, by keyboard too. Ratings, what somebody moves with and what counts for groups are private. */
 export function RosterTable({ data, refresh }: { data: ClassData; refresh: () => Promise<void> }) {
   const [sorting, setSorting] = useState<SortingState>([{ id: 'givenName', desc: false }]);
   const [adding, setAdding] = useState({ givenName: '', familyName: '' });
@@ -31,12 +34,13 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
     () =>
       data.students.map((s) => {
         const own = data.ratings.find((r) => r.studentId === s.id);
-        return { ...s, rating: own?.rating ?? 3, wheels: own?.wheels ?? '' };
+        const traits: Traits = { tags: own?.tags ?? [], helper: own?.helper ?? '', calm: own?.calm ?? false };
+        return { ...s, ...traits, rating: own?.rating ?? 3, wheels: own?.wheels ?? '' };
       }),
     [data],
   );
-  const save = async ({ rating: _, wheels: __, ...student }: Row, change: Partial<Row>) => {
-    await saveRecord<Student & Partial<Pick<Row, 'rating' | 'wheels'>>>(`/classes/${classId}/students/${student.id}`, student, change);
+  const save = async ({ rating: _, wheels: __, tags: ___, helper: ____, calm: _____, ...student }: Row, change: Partial<Row>) => {
+    await saveRecord<Student & Partial<Omit<Row, keyof Student>>>(`/classes/${classId}/students/${student.id}`, student, change);
     await refresh();
   };
   const table = useReactTable({
@@ -46,6 +50,7 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
       column.accessor('familyName', { header: 'Family name' }),
       column.accessor('rating', { header: 'Rating (private)' }),
       column.accessor('wheels', { header: 'Moves with (private)' }),
+      column.accessor((s) => [...s.tags, s.helper].join(), { id: 'traits', header: 'For groups (private)' }),
     ],
     state: { sorting },
     onSortingChange: setSorting,
@@ -54,7 +59,7 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
   });
   return (
     <div>
-      <table className="w-full border-collapse">
+      <table className="w-full table-fixed border-collapse">
         <caption className="sr-only">Students of {data.schoolClass.name}</caption>
         <thead>
           {table.getHeaderGroups().map((group) => (
@@ -66,7 +71,7 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
                 <th
                   key={header.id}
                   scope="col"
-                  className="py-1 pr-2"
+                  className={`py-1 pr-2 align-bottom ${WIDTHS[header.column.id] ?? ''}`}
                   aria-sort={
                     header.column.getIsSorted() === 'asc' ? 'ascending' : header.column.getIsSorted() === 'desc' ? 'descending' : 'none'
                   }
@@ -109,7 +114,7 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
                   onCommit={(familyName) => save(s, { familyName })}
                 />
               </td>
-              <td className="w-36 py-0.5 pr-2">
+              <td className="py-0.5 pr-2">
                 <ChoiceField
                   quiet
                   className="cell"
@@ -119,7 +124,7 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
                   onPick={(r) => void save(s, { rating: Number(r) }).catch((e) => setProblem(problemWords(e)))}
                 />
               </td>
-              <td className="w-40 py-0.5 pr-2">
+              <td className="py-0.5 pr-2">
                 <ChoiceField
                   quiet
                   className="cell"
@@ -127,6 +132,14 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
                   value={s.wheels}
                   options={[['', 'on foot'] as const, ...WHEELS.map((w) => [w, w] as const)]}
                   onPick={(wheels) => void save(s, { wheels }).catch((e) => setProblem(problemWords(e)))}
+                />
+              </td>
+              <td className="py-0.5 pr-2">
+                <GroupTraits
+                  name={`${s.givenName} ${s.familyName}`}
+                  row={i + 1}
+                  {...{ tags: s.tags, helper: s.helper, calm: s.calm }}
+                  save={(change) => save(s, change)}
                 />
               </td>
               <td>

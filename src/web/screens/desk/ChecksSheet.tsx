@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { FittedLesson } from '../../../core/fit/fitted.ts';
 import type { Speak } from '../../../core/formats/speak.ts';
 import { duration } from '../../../core/formats/speak.ts';
-import type { Edit } from '../../../core/model/edit.ts';
+import { type Edit, gesture } from '../../../core/model/edit.ts';
 import { type Finding, findingKey } from '../../../core/model/finding.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
 import { changeWords, findingWords, fixWords } from '../../../core/words/en.ts';
@@ -98,12 +98,7 @@ function Check({
                 key={`${fix.code}${JSON.stringify(fix.data)}`}
                 type="button"
                 className="torn flex items-baseline justify-between gap-2 bg-tint px-3 py-1.5 hover:bg-[#c9d8f4]"
-                onClick={() =>
-                  perform(
-                    fix.edits.length === 1 ? fix.edits[0] : { kind: 'many', edits: [...fix.edits] },
-                    fixWords(fix, speak).toLowerCase(),
-                  )
-                }
+                onClick={() => perform(gesture(fix.edits), fixWords(fix, speak).toLowerCase())}
               >
                 <span className="font-bold text-tape">{fixWords(fix, speak)}</span>
                 <span className="head shrink-0 text-right text-xs">{changeWords(fix, speak)}</span>

@@ -31,6 +31,8 @@ interface Props {
   alone: boolean;
   onAlone(): void;
   onMore(): void;
+  /** Only looked at: what is supposed takes no hand until it is kept or dropped. */
+  still: boolean;
   faded: boolean;
   children?: React.ReactNode;
 }
@@ -46,12 +48,13 @@ export function DeskFloor({
   edits,
   chosen: wanted,
   onChoose,
+  still,
   faded,
   children,
   ...bar
 }: Props) {
   // What was taken up or undone is chosen no more.
-  const chosen = wanted.filter((id) => [...edits.places, ...edits.laid].some((p) => p.id === id));
+  const chosen = (still ? [] : wanted).filter((id) => [...edits.places, ...edits.laid].some((p) => p.id === id));
   const [layers, setLayers] = useState<readonly Layer[]>(USUAL_LAYERS);
   const [laying, setLaying] = useState(false);
   const game = block?.game;
@@ -76,7 +79,7 @@ export function DeskFloor({
         <Floor
           room={room}
           game={game}
-          laid={edits.laid}
+          laid={still ? block?.laid : edits.laid}
           round={bar.round}
           rings={rings}
           selected={chosen}
@@ -84,10 +87,7 @@ export function DeskFloor({
           layers={layers}
           zones={zones}
           seen={seen}
-          onSelect={onChoose}
-          onMove={edits.move}
-          onTurn={edits.turn}
-          onTakeUp={edits.takeUp}
+          {...(!still && { onSelect: onChoose, onMove: edits.move, onTurn: edits.turn, onTakeUp: edits.takeUp })}
           faded={faded}
         />
       </div>
@@ -105,8 +105,8 @@ export function DeskFloor({
         edits={edits}
         tools={<LayersMenu layers={layers} onLayers={setLayers} sightHint={!teacher} />}
       >
-        {children}
-        {block && (
+        {!still && children}
+        {block && !still && (
           <button type="button" className="btn whitespace-nowrap" onClick={() => setLaying(true)}>
             Lay out …
           </button>

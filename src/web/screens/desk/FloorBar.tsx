@@ -25,7 +25,7 @@ interface Props {
 export function FloorBar({ game, round, onRound, walking, onWalk, chosen, units, edits, onMore, alone, onAlone, children, tools }: Props) {
   const rounds = game?.timeline.rounds.length ?? 0;
   return (
-    <div className="@container flex h-[52px] shrink-0 items-center gap-3 overflow-hidden px-4 whitespace-nowrap">
+    <div className="@container flex h-[52px] shrink-0 items-center gap-3 overflow-hidden px-4 @max-[680px]:gap-2 whitespace-nowrap">
       {chosen.length > 0 ? (
         <ChosenBar ids={chosen} units={units} edits={edits} onMore={onMore} />
       ) : (
@@ -33,7 +33,8 @@ export function FloorBar({ game, round, onRound, walking, onWalk, chosen, units,
         rounds > 0 && (
           <>
             <span className="head text-base" aria-live="polite">
-              Round {round + 1} of {rounds}
+              <span className="@max-[680px]:sr-only">Round </span>
+              {round + 1} of {rounds}
               <span className="hidden @[1000px]:inline">: now{round + 1 < rounds ? ' → next' : ''}</span>
             </span>
             <button type="button" className="btn px-2" aria-label="Round before" disabled={round === 0} onClick={() => onRound(round - 1)}>
@@ -50,8 +51,9 @@ export function FloorBar({ game, round, onRound, walking, onWalk, chosen, units,
             </button>
             {game.moveSeconds > 0 && (
               <>
-                <button type="button" className="btn btn-tape flex shrink-0 items-center gap-2" onClick={onWalk}>
-                  <Footprints size={16} aria-hidden="true" /> {walking ? 'Stand still' : 'Walk it through'}
+                <button type="button" className="btn btn-tape flex shrink-0 items-center gap-2 @max-[800px]:px-2.5" onClick={onWalk}>
+                  <Footprints size={16} aria-hidden="true" />
+                  <span className="@max-[800px]:sr-only">{walking ? 'Stand still' : 'Walk it through'}</span>
                 </button>
                 <span className="hidden text-muted @[1120px]:inline">
                   longest move {units.say(game.walkM)}, {game.moveSeconds} s

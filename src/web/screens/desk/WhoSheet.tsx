@@ -1,35 +1,79 @@
-import { useQueryClient } from '@tanstack/react-query';
-import { DropdownMenu } from 'radix-ui';
-import { useState } from 'react';
+import {
+  DndContext,
+  DragOverlay,
+  KeyboardSensor,
+  PointerSensor,
+  pointerWithin,
+  rectIntersection,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { seedOf } from '../../../core/chance.ts';
 import type { FittedBlock, FittedLesson } from '../../../core/fit/fitted.ts';
-import type { Edit } from '../../../core/model/edit.ts';
+import { stuckDown } from '../../../core/fit/whatIf.ts';
+import { pairKey } from '../../../core/groups/dealt.ts';
+import type { MetBefore } from '../../../core/live/met.ts';
+import { type Edit, gesture } from '../../../core/model/edit.ts';
 import type { BlockId, StudentId } from '../../../core/model/ids.ts';
-import { type Presence, ROLES, type Role, STATUSES, type Status, USUAL_ROLE } from '../../../core/model/period.ts';
+import type { Lesson, Locks } from '../../../core/model/lesson.ts';
+import type { Presence, Role, Status } from '../../../core/model/period.ts';
 import { type Student, shortName } from '../../../core/model/student.ts';
-import { ROLE_WORDS, STATUS_WORDS } from '../../../core/words/en.ts';
+import { AIM_WORDS } from '../../../core/words/groups.en.ts';
 import { call, type Desk, problemWords } from '../../api.ts';
-import { Pennant } from '../../parts/Pennant.tsx';
+import { Problem } from '../../parts/Problem.tsx';
+import { DealAgain } from './DealAgain.tsx';
+import { carryingWords, groupByGroup, groupOf } from './dragWords.ts';
+import { GroupCard } from './GroupCard.tsx';
+import { GroupNotes } from './GroupNotes.tsx';
+import { StudentChip } from './StudentChip.tsx';
+import { useRegroupRequest } from './useRegroupRequest.ts';
+import { groupsSeen } from './whatIf/useWhatIf.ts';
 
 interface Props {
   desk: Desk;
+  lesson: Lesson;
   fitted: FittedLesson;
   block: FittedBlock | undefined;
   perform(edit: Edit, name?: string): void;
 }
 
-/** Groups under their pennants and who has another role today. A student's menu changes presence, role or group. */
-export function WhoSheet({ desk, fitted, block, perform }: Props) {
+/** Pixels a pointer moves before a press is a drag. */
+const DRAG_PX = 6;
+const NO_LOCKS: Locks = { students: [], groups: [] };
+
+/** Groups under their pennants and who has another role today: students are dragged, locked and dealt again; wishes and history shown. */
+export function WhoSheet({ desk, lesson, fitted, block, perform }: Props) {
   const client = useQueryClient();
   const [problem, setProblem] = useState('');
+  const [carried, setCarried] = useState<string | null>(null);
+  const [looked, setLooked] = useState<string | null>(null);
+  const past = useQuery({
+    queryKey: ['met', desk.schoolClass.id],
+    queryFn: () => call<MetBefore>('GET', `/classes/${desk.schoolClass.id}/met`),
+  }).data;
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: DRAG_PX } }),
+    useSensor(KeyboardSensor, { coordinateGetter: groupByGroup, keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space'] } }),
+  );
   const entries: Record<string, Presence> = desk.attendance?.entries ?? {};
-  const byId = new Map(desk.students.map((s) => [s.id as string, s]));
-  const groups = block?.game?.groups ?? fitted.blocks.find((b) => b.game)?.game?.groups ?? [fitted.people.playing];
+  const byId = useMemo(() => new Map(desk.students.map((s) => [s.id as string, s])), [desk.students]);
+  const nameOf = (id: string) => (byId.has(id) ? shortName(byId.get(id)!) : id);
   const gameBlock = block?.game ? block : fitted.blocks.find((b) => b.game);
+  const groups = gameBlock?.game?.groups ?? [fitted.people.playing];
   const others = desk.students.filter((s) => !fitted.people.playing.includes(s.id));
+  const chosen = lesson.blocks.find((b) => b.id === gameBlock?.id)?.game;
+  const locks = chosen?.locks ?? NO_LOCKS;
+  const request = useRegroupRequest(desk, gameBlock, fitted.people.playing, locks, past, seedOf(`${gameBlock?.id} ${lesson.revision}`));
 
   const setPresence = async (student: StudentId, status: Status, role: Role) => {
     const next = { ...entries, [student]: { status, role } };
     if (status === 'present' && role === 'plays') delete next[student];
+    // Groups that everybody sees stay as they are around who comes and goes.
+    const stick = stuckDown(lesson, groupsSeen(fitted));
+    if (stick.length) perform(gesture(stick), 'stick the groups down');
     try {
       await call('PUT', `/periods/${desk.period.id}/attendance`, { revision: desk.attendance?.revision ?? 0, entries: next });
       setProblem('');
@@ -39,134 +83,130 @@ export function WhoSheet({ desk, fitted, block, perform }: Props) {
     await client.invalidateQueries({ queryKey: ['desk', desk.period.id] });
     await client.invalidateQueries({ queryKey: ['day'] });
   };
-  const toGroup = (student: Student, to: number) => {
+  const setGroups = (next: string[][] | null, name: string) =>
+    gameBlock && perform({ kind: 'set-groups', blockId: gameBlock.id as BlockId, groups: next as StudentId[][] | null }, name);
+  const toGroup = (student: string, to: number) => {
+    if (groups[to]?.includes(student)) return;
+    const next = groups.map((g, i) => (i === to ? [...g.filter((id) => id !== student), student] : g.filter((id) => id !== student)));
+    setGroups(next, `move ${nameOf(student)} to group ${to + 1}`);
+  };
+  /** What is locked is seen to stay, so the groups are stuck down with it. */
+  const setLocks = (next: Locks, name: string) => {
     if (!gameBlock) return;
-    const next = groups.map((g, i) =>
-      i === to ? [...g.filter((id) => id !== student.id), student.id] : g.filter((id) => id !== student.id),
-    );
+    const blockId = gameBlock.id as BlockId;
+    const lock: Edit = { kind: 'set-locks', blockId, locks: next.students.length + next.groups.length ? next : null };
     perform(
-      { kind: 'set-groups', blockId: gameBlock.id as BlockId, groups: next as StudentId[][] },
-      `move ${shortName(student)} to group ${to + 1}`,
+      chosen?.groups ? lock : { kind: 'many', edits: [{ kind: 'set-groups', blockId, groups: groups as StudentId[][] }, lock] },
+      name,
     );
   };
-  const pinned = gameBlock && desk.lesson?.blocks.find((b) => b.id === gameBlock.id)?.game?.groups;
-  const chip = (student: Student) => (
+  const lockStudent = (id: StudentId) => {
+    const locked = locks.students.includes(id);
+    const students = locked ? locks.students.filter((s) => s !== id) : [...locks.students, id];
+    setLocks({ ...locks, students }, `${locked ? 'unlock' : 'lock'} ${nameOf(id)}`);
+  };
+  const lockGroup = (g: number) => {
+    const locked = locks.groups.includes(g);
+    setLocks(
+      { ...locks, groups: locked ? locks.groups.filter((l) => l !== g) : [...locks.groups, g] },
+      `${locked ? 'unlock' : 'lock'} group ${g + 1}`,
+    );
+  };
+  const chip = (student: Student, group?: number) => (
     <StudentChip
       key={student.id}
       student={student}
       entry={entries[student.id]}
       groups={gameBlock ? groups.length : 0}
+      group={gameBlock ? group : undefined}
+      locked={locks.students.includes(student.id) || (group !== undefined && locks.groups.includes(group))}
+      met={looked && looked !== student.id ? past?.met[pairKey(looked, student.id)] : undefined}
       onPresence={setPresence}
-      onGroup={(to) => toGroup(student, to)}
+      onGroup={(to) => toGroup(student.id, to)}
+      onLock={() => lockStudent(student.id)}
+      onLook={setLooked}
     />
   );
+  const againIn = (group: readonly string[]) =>
+    past?.lessons ? group.reduce((sum, a, i) => sum + group.slice(0, i).filter((b) => past.met[pairKey(a, b)]).length, 0) : undefined;
   return (
     <div className="p-4">
       <div className="mb-2 flex items-center justify-between gap-3">
         <p>
           <strong>{fitted.people.playing.length}</strong> of {desk.students.length} play{gameBlock ? `, ${groups.length} groups` : ''}
         </p>
-        {gameBlock && pinned && (
-          <button
-            type="button"
-            className="btn"
-            onClick={() => perform({ kind: 'set-groups', blockId: gameBlock.id as BlockId, groups: null }, 'deal the groups anew')}
-          >
-            Deal anew
-          </button>
-        )}
-        {gameBlock && !pinned && groups.length > 1 && (
-          <button
-            type="button"
-            className="btn"
-            onClick={() =>
-              perform({ kind: 'set-groups', blockId: gameBlock.id as BlockId, groups: groups as StudentId[][] }, 'stick the groups down')
-            }
-          >
-            Stick these groups down
-          </button>
+        {gameBlock && groups.length > 1 && (
+          <div className="flex gap-2">
+            <Link className="btn flex items-center" to={`/desk/${desk.period.id}/rotation?block=${gameBlock.id}`}>
+              Rotation
+            </Link>
+            {chosen?.groups ? (
+              <button type="button" className="btn" onClick={() => setGroups(null, 'give the groups back to fit')}>
+                Let fit deal
+              </button>
+            ) : (
+              <button type="button" className="btn" onClick={() => setGroups(groups, 'stick the groups down')}>
+                Stick down
+              </button>
+            )}
+            <DealAgain
+              request={request}
+              onDeal={(found, aim) =>
+                setGroups(found.groups, `deal again: ${AIM_WORDS[aim].name.toLowerCase()}, ${found.moved.length} change group`)
+              }
+            />
+          </div>
         )}
       </div>
-      {problem && (
-        <p role="alert" className="mb-2 text-stop">
-          {problem}
-        </p>
-      )}
-      <ul className="grid grid-cols-3 gap-x-3 gap-y-2.5 max-[1100px]:grid-cols-2">
-        {groups.map((group, g) => (
-          <li key={`group-${g + 1}`} className={pinned ? 'pressed border-t-[1.5px] border-ink pt-1' : 'border-t-[1.5px] border-ink pt-1'}>
-            <p className="flex items-center gap-2">
-              <Pennant index={g} width={28} />
-              <span className="head text-base">{g + 1}</span>
-              <span className="text-xs text-muted">{group.length}</span>
-            </p>
-            <div className="flex flex-col">{group.map((id) => byId.get(id)).map((s) => s && chip(s))}</div>
-          </li>
-        ))}
-      </ul>
+      <Problem text={problem} />
+      <DndContext
+        sensors={sensors}
+        collisionDetection={(args) => {
+          const under = pointerWithin(args);
+          return under.length ? under : rectIntersection(args);
+        }}
+        accessibility={{
+          announcements: carryingWords(nameOf),
+          screenReaderInstructions: { draggable: 'Space picks the student up, enter opens the menu.' },
+        }}
+        onDragStart={({ active }) => setCarried(String(active.id))}
+        onDragCancel={() => setCarried(null)}
+        onDragEnd={({ active, over }) => {
+          setCarried(null);
+          const to = groupOf(over?.id);
+          if (to !== undefined) toGroup(String(active.id), to);
+        }}
+      >
+        <ul aria-label="Groups" className="grid grid-cols-3 gap-x-3 gap-y-2.5 max-[1100px]:grid-cols-2">
+          {groups.map((group, g) => (
+            <GroupCard
+              key={`group-${g + 1}`}
+              index={g}
+              size={group.length}
+              pinned={!!chosen?.groups}
+              locked={locks.groups.includes(g)}
+              again={againIn(group)}
+              onLock={gameBlock && groups.length > 1 ? () => lockGroup(g) : undefined}
+            >
+              {group.map((id) => byId.get(id)).map((s) => s && chip(s, g))}
+            </GroupCard>
+          ))}
+        </ul>
+        <DragOverlay dropAnimation={null}>
+          {carried && (
+            <span className="block border-[1.5px] border-ink bg-paper px-2 py-0.5 shadow-lg" aria-hidden="true">
+              {nameOf(carried)}
+            </span>
+          )}
+        </DragOverlay>
+      </DndContext>
       {others.length > 0 && (
         <section className="mt-4">
           <h2 className="mb-1 text-base">Not in the groups today</h2>
-          <div className="grid grid-cols-2 gap-x-3">{others.map(chip)}</div>
+          <div className="grid grid-cols-2 gap-x-3">{others.map((s) => chip(s))}</div>
         </section>
       )}
-      <p className="mt-4 text-xs text-muted">
-        Ratings and wishes stay here and in Classes; nothing of them goes on a wall, a card or an export.
-      </p>
+      <GroupNotes desk={desk} groups={groups} fitted={fitted} block={gameBlock?.id} past={past} nameOf={nameOf} />
     </div>
-  );
-}
-
-interface ChipProps {
-  student: Student;
-  entry: { status: Status; role: Role } | undefined;
-  groups: number;
-  onPresence(student: StudentId, status: Status, role: Role): void;
-  onGroup(to: number): void;
-}
-
-function StudentChip({ student, entry, groups, onPresence, onGroup }: ChipProps) {
-  const said = entry ? `${STATUS_WORDS[entry.status]}, ${ROLE_WORDS[entry.role]}` : '';
-  const item = 'flex cursor-pointer items-center gap-2 px-3 py-1.5 outline-none data-[highlighted]:bg-tint';
-  return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger
-        className="w-full rounded-sm py-0.5 text-left hover:bg-tint data-[state=open]:bg-tint"
-        title={`${student.givenName} ${student.familyName}`}
-      >
-        {shortName(student)}
-        {said && <span className="block text-xs leading-4 text-caution">{said}</span>}
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="start"
-          collisionPadding={8}
-          className="z-50 max-h-[80vh] min-w-56 overflow-auto border-[1.5px] border-ink bg-paper py-1 shadow-lg"
-        >
-          <DropdownMenu.Label className="px-3 py-1 text-xs text-muted">
-            {student.givenName} {student.familyName} today
-          </DropdownMenu.Label>
-          {STATUSES.map((status) => (
-            <DropdownMenu.Item key={status} className={item} onSelect={() => onPresence(student.id, status, USUAL_ROLE[status])}>
-              {STATUS_WORDS[status]} <span className="text-xs text-muted">{ROLE_WORDS[USUAL_ROLE[status]]}</span>
-            </DropdownMenu.Item>
-          ))}
-          <DropdownMenu.Separator className="my-1 border-t" />
-          <DropdownMenu.Label className="px-3 py-1 text-xs text-muted">Another role</DropdownMenu.Label>
-          {ROLES.filter((r) => r !== 'away').map((role) => (
-            <DropdownMenu.Item key={role} className={item} onSelect={() => onPresence(student.id, entry?.status ?? 'present', role)}>
-              {ROLE_WORDS[role]}
-            </DropdownMenu.Item>
-          ))}
-          {groups > 1 && <DropdownMenu.Separator className="my-1 border-t" />}
-          {groups > 1 &&
-            Array.from({ length: groups }, (_, g) => (
-              <DropdownMenu.Item key={`to-${g + 1}`} className={item} onSelect={() => onGroup(g)}>
-                <Pennant index={g} width={22} /> to group {g + 1}
-              </DropdownMenu.Item>
-            ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
   );
 }

@@ -1,7 +1,7 @@
 import { type LineUp, lineUp, spaceEvenly } from '../../../core/arrange/lineUp.ts';
 import type { FittedBlock } from '../../../core/fit/fitted.ts';
 import { millimetres, type Point, rectPolygon } from '../../../core/geometry/point.ts';
-import type { Edit } from '../../../core/model/edit.ts';
+import { type Edit, gesture } from '../../../core/model/edit.ts';
 import type { BlockId } from '../../../core/model/ids.ts';
 import { footprint, type LaidPiece } from '../../../core/model/laidPiece.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
@@ -48,7 +48,7 @@ export function floorEdits(lesson: Lesson, block: FittedBlock | undefined, perfo
     take,
   });
   const send = (edits: Edit[], name?: string) => {
-    if (edits.length) perform(edits.length === 1 ? edits[0] : { kind: 'many', edits }, name);
+    if (edits.length) perform(gesture(edits), name);
   };
   /** Every one of them by its own way, in one edit. */
   const shift = (ids: readonly string[], by: (index: number) => Point, name?: string) => {

@@ -3,9 +3,9 @@ import { isTyping } from '../../parts/KeyHelp.tsx';
 import { useSchool } from '../../parts/units.ts';
 
 /** The sheets that are built; their numbers stay when others join. */
-export const SHEETS = ['Who', 'Rules', 'Gear', 'Checks'] as const;
+export const SHEETS = ['Who', 'Rules', 'Gear', 'Ways', 'Checks'] as const;
 export type SheetName = (typeof SHEETS)[number];
-const NUMBER: Record<string, SheetName> = { '1': 'Who', '2': 'Rules', '3': 'Gear', '6': 'Checks' };
+const NUMBER: Record<string, SheetName> = { '1': 'Who', '2': 'Rules', '3': 'Gear', '5': 'Ways', '6': 'Checks' };
 
 interface Actions {
   sheet(name: SheetName): void;

@@ -1,16 +1,15 @@
-import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { FitInput, FittedBlock } from '../../../core/fit/fitted.ts';
 import type { GearLine } from '../../../core/gear/cover.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
 import { wallNames } from '../../../core/words/floor.en.ts';
-import { call, type Desk, problemWords } from '../../api.ts';
+import type { Desk } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { FileButtons } from '../../parts/FileButtons.tsx';
-import { Problem } from '../../parts/Problem.tsx';
 import { useUnits } from '../../parts/units.ts';
+import { WithLesson } from '../../parts/WithLesson.tsx';
 import { useFit } from '../../worker/useFit.ts';
 import { useSetOut } from '../../worker/useSetOut.ts';
 import { useLesson } from '../desk/useLesson.ts';
@@ -23,30 +22,15 @@ import { SetOutFrame } from './SetOutFrame.tsx';
 /** What one person with one tape does to set a period's floor out: marks by offsets from two walls, in walking order. */
 export function SetOut() {
   const { periodId = '' } = useParams();
-  const query = useQuery({
-    queryKey: ['desk', periodId],
-    queryFn: () => call<Desk>('GET', `/periods/${periodId}/desk`),
-    refetchOnMount: 'always',
-  });
   return (
-    <div className="flex h-full flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
-      {query.data?.lesson ? (
-        <Planned desk={query.data} stored={query.data.lesson} />
-      ) : (
-        <>
-          <DayBar current={periodId} />
-          <main className="p-6">
-            {query.error ? (
-              <Problem text={problemWords(query.error)} />
-            ) : (
-              <p className="text-muted">
-                {query.data ? 'No lesson here yet: plan one on the desk, then set it out.' : 'Measuring the floor …'}
-              </p>
-            )}
-          </main>
-        </>
-      )}
-    </div>
+    <WithLesson
+      periodId={periodId}
+      waiting="Measuring the floor …"
+      empty="No lesson here yet: plan one on the desk, then set it out."
+      bar={<DayBar current={periodId} />}
+    >
+      {(desk, lesson) => <Planned desk={desk} stored={lesson} />}
+    </WithLesson>
   );
 }
 

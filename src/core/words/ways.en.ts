@@ -1,0 +1,44 @@
+import type { RankedWay } from '../fit/rankWays.ts';
+import type { Measure } from '../fit/waysMeasured.ts';
+import { duration } from '../formats/speak.ts';
+
+/** What each measure is called under a number, in a sentence and as a priority. */
+export const MEASURE_WORDS: Record<Measure, { label: string; said: string; priority: string }> = {
+  activeShare: { label: 'on task', said: 'time on task', priority: 'Time on task' },
+  turns: { label: 'turns each', said: 'turns', priority: 'Many turns' },
+  waitSeconds: { label: 'longest wait', said: 'waiting', priority: 'Short waits' },
+  idleSeconds: { label: 'idle', said: 'idle waiting', priority: 'Nobody idle' },
+  evenness: { label: 'evenness', said: 'evenness', priority: 'The same for everyone' },
+  floorShare: { label: 'floor used', said: 'floor left free', priority: 'Little floor' },
+  gearShort: { label: 'gear short', said: 'gear', priority: 'Gear that is there' },
+  adults: { label: 'adults', said: 'adults needed', priority: 'One adult is enough' },
+  setUpMinutes: { label: 'set-up', said: 'set-up time', priority: 'Quick to set up' },
+};
+
+/** A measure's number with its unit. */
+export function measureWords(measure: Measure, value: number): string {
+  if (measure === 'activeShare' || measure === 'evenness' || measure === 'floorShare') return `${Math.round(value * 100)} %`;
+  if (measure === 'waitSeconds' || measure === 'idleSeconds') return value ? duration(value) : 'none';
+  if (measure === 'setUpMinutes') return `${Math.round(value)} min`;
+  if (measure === 'turns') return value < 20 ? String(Math.round(value * 10) / 10) : String(Math.round(value));
+  return String(value);
+}
+
+/** Why today's way has its rank, in one sentence. */
+export function rankWords(way: RankedWay, count: number, priorities: readonly Measure[]): string {
+  if (way.stops.length)
+    return `Today's way does not fit: ${way.stops.length === 1 ? 'one check stops' : `${way.stops.length} checks stop`} it.`;
+  if (count === 1) return "Nothing else that was tried is better in anything: today's way stands alone.";
+  if (way.rank === 1) return "Today's way comes first by what you put first.";
+  const order = (m: Measure) => (priorities.includes(m) ? priorities.indexOf(m) : priorities.length);
+  const by = [...way.worse]
+    .sort((a, b) => order(a.measure) - order(b.measure))
+    .slice(0, 2)
+    .map(({ measure, by: less }) => `${MEASURE_WORDS[measure].said} (by ${measureWords(measure, less)})`);
+  const better = [...way.better]
+    .sort((a, b) => order(a) - order(b))
+    .slice(0, 2)
+    .map((m) => MEASURE_WORDS[m].said);
+  const against = by.length ? `The first is better in ${by.join(' and ')}` : 'The first is as good in everything you put first';
+  return `Today's way is number ${way.rank} of ${count}. ${against}${better.length ? `; today's is better in ${better.join(' and ')}` : ''}.`;
+}

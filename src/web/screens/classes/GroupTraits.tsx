@@ -1,0 +1,67 @@
+import { useState } from 'react';
+import { problemWords } from '../../api.ts';
+import { CommitField } from '../../parts/CommitField.tsx';
+import { Popup } from '../../parts/Popup.tsx';
+import { Problem } from '../../parts/Problem.tsx';
+
+/** What counts for groups beside rating and wishes. */
+export interface Traits {
+  tags: string[];
+  helper: string;
+  calm: boolean;
+}
+
+interface Props extends Traits {
+  name: string;
+  row: number;
+  save(change: Partial<Traits>): Promise<unknown>;
+}
+
+/** What is told of a student for groups, and a small sheet to tell it in: tags, a shared adult, a calm group. Private. */
+export function GroupTraits({ name, row, tags, helper, calm, save }: Props) {
+  const [problem, setProblem] = useState('');
+  const said = [...tags, helper && `with ${helper}`, calm && 'calm group'].filter(Boolean).join(', ');
+  return (
+    <Popup
+      trigger={
+        <button
+          type="button"
+          className="cell block w-full truncate text-left hover:bg-tint"
+          title={said || undefined}
+          aria-label={`For groups, row ${row}: ${said || 'nothing'}`}
+        >
+          {said || <span className="text-muted">nothing</span>}
+        </button>
+      }
+      label={`${name}, for groups`}
+      className="flex w-80 flex-col gap-2 p-3"
+    >
+      <p className="font-bold">{name}</p>
+      <CommitField
+        label="Tags, dealt evenly over the groups"
+        hint="At most four, with commas between: first-timer, leader"
+        value={tags.join(', ')}
+        onCommit={(text) => {
+          const list = text.split(',').map((t) => t.trim());
+          return save({ tags: [...new Set(list.filter(Boolean))] });
+        }}
+      />
+      <CommitField
+        label="Adult shared with others"
+        hint="Students with the same adult are kept in one group"
+        value={helper}
+        onCommit={(text) => save({ helper: text.trim() })}
+      />
+      <label className="flex items-center gap-2">
+        <input
+          type="checkbox"
+          className="h-5 w-5 accent-tape"
+          checked={calm}
+          onChange={(e) => void save({ calm: e.target.checked }).catch((error) => setProblem(problemWords(error)))}
+        />
+        Works best in a calm group
+      </label>
+      <Problem text={problem} />
+    </Popup>
+  );
+}
