@@ -131,9 +131,12 @@ export function useRun(runId: string): { run: LiveRun | null; error: unknown } {
     const ids = new Set(stored.map((e) => e.id));
     return [...stored, ...pending.filter((e) => !ids.has(e.id))];
   }, [data, pending]);
+  const shown = useRef(now);
+  shown.current = now;
   const send = useCallback(
     (event: Sent) => {
-      const made = { ...event, id: freshId('e'), at: clock.current.now() } as RunEvent;
+      // Play belongs to the moment that was on the screen when it was tapped: a bout that ends before the screen is drawn anew takes no point away.
+      const made = { ...event, id: freshId('e'), at: event.type === 'play' ? shown.current : clock.current.now() } as RunEvent;
       unsent.current = [...unsent.current, made];
       setPending(unsent.current);
       void talk();
