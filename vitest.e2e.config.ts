@@ -1,5 +1,27 @@
 import { defineConfig } from 'vitest/config';
+import { BaseSequencer, type TestSpecification } from 'vitest/node';
+
+/** Files that take longest, first: what is begun last should be short, so that all workers end together. */
+const LONGEST = ['kills', 'process', 'screens', 'path', 'groups', 'floor', 'runs', 'backup', 'demo', 'desk'];
+
+class LongestFirst extends BaseSequencer {
+  override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
+    const place = (file: TestSpecification) => {
+      const at = LONGEST.findIndex((name) => file.moduleId.endsWith(`/${name}.e2e.ts`));
+      return at < 0 ? LONGEST.length : at;
+    };
+    return [...files].sort((a, b) => place(a) - place(b));
+  }
+}
 
 export default defineConfig({
-  test: { globalSetup: ['e2e/readyDemo.ts'], include: ['e2e/**/*.e2e.ts'], testTimeout: 180_000, hookTimeout: 180_000, maxWorkers: 2 },
+  test: {
+    globalSetup: ['e2e/readyDemo.ts'],
+    include: ['e2e/**/*.e2e.ts'],
+    testTimeout: 240_000,
+    hookTimeout: 240_000,
+    maxWorkers: 2,
+    isolate: false,
+    sequence: { sequencer: LongestFirst },
+  },
 });

@@ -1,3 +1,4 @@
+import type { BoundingBox } from 'puppeteer-core';
 import { expect } from 'vitest';
 import { type App, startApp } from './app.ts';
 import { openBrowser } from './browser.ts';
@@ -12,6 +13,12 @@ export interface OpenDemo {
   screen: Screen;
   /** The machine's date, as the demo's periods are named by it. */
   today: string;
+  /** Opens a page of the demo in a window of that size. */
+  open(path: string, width?: number, height?: number): Promise<void>;
+  /** Asks the server from within the page. */
+  api(path: string, body?: unknown): Promise<unknown>;
+  /** Where something is drawn. */
+  box(role: string, name: string | RegExp): Promise<BoundingBox>;
   /** Ends both; the page must have printed no error but those that `expected` matches. */
   close(expected?: RegExp): Promise<void>;
 }
@@ -23,6 +30,24 @@ export async function openDemo(): Promise<OpenDemo> {
     app,
     screen,
     today: localDate(),
+    async open(path, width = 1280, height = 800) {
+      await screen.page.setViewport({ width, height });
+      await screen.page.goto(app.base + path, { waitUntil: 'load' });
+    },
+    api: (path, body) =>
+      screen.page.evaluate(
+        async ([p, b]) => {
+          const init =
+            b === null ? undefined : { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(b) };
+          return (await fetch(`/api${p}`, init)).json();
+        },
+        [path, body ?? null] as const,
+      ),
+    async box(role, name) {
+      const found = await (await screen.find(role, name)).boundingBox();
+      if (!found) throw new Error(`${name} is not drawn`);
+      return found;
+    },
     async close(expected) {
       await chrome.close();
       await app.stop();

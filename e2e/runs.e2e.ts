@@ -1,102 +1,14 @@
-import { rmSync } from 'node:fs';
-import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type App, demoFolder, freePort, gone, startApp, startProcess, todays } from './app.ts';
+import { type App, startApp, todays } from './app.ts';
 import { openBrowser } from './browser.ts';
+import { post, type StoredEvent, stored } from './runEvents.ts';
 import { pause, Screen } from './screen.ts';
-
-interface Stored {
-  id: string;
-  type: string;
-  event?: { type: string };
-}
-const post = async (base: string, to: string, body: unknown) => {
-  const answer = await fetch(`${base}/api${to}`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(body),
-  });
-  if (!answer.ok) throw new Error(`${answer.status}`);
-  return answer.json();
-};
-const stored = async (base: string, run: string) =>
-  ((await (await fetch(`${base}/api/runs/${run}`)).json()) as { events: Stored[] }).events;
 
 let chrome: Awaited<ReturnType<typeof openBrowser>>;
 beforeAll(async () => {
   chrome = await openBrowser();
 });
 afterAll(() => chrome.close());
-
-/** A fixed stream of chance, so that a failing run can be run again. */
-function chanceFrom(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-    return state / 2 ** 32;
-  };
-}
-
-describe('a run', () => {
-  it('loses nothing that was acknowledged and takes nothing twice when the server is killed, 25 times', async () => {
-    const folder = demoFolder();
-    const port = await freePort();
-    const base = `http://127.0.0.1:${port}`;
-    const data = path.join(folder, 'data');
-    const random = chanceFrom(20);
-    let server = await startProcess({ port, folder: data, demo: true });
-    const { id: run, startedAt } = (await post(base, '/runs', { periodId: todays('mills') })) as { id: string; startedAt: number };
-    const screen = new Screen(await chrome.browser.newPage());
-    await screen.page.goto(`${base}/whistle/${run}`);
-    await screen.says('All saved');
-    const acknowledged = new Set<string>();
-    let made = 0;
-    let slowest = 0;
-    try {
-      for (let kill = 0; kill < 25; kill++) {
-        let alive = true;
-        const sending = (async () => {
-          while (alive) {
-            const events = Array.from({ length: 1 + Math.floor(random() * 3) }, () => {
-              made += 1;
-              return { id: `k${made}`, type: 'count', gearKind: 'hoop', counted: made % 900, at: startedAt + made };
-            });
-            try {
-              await post(base, `/runs/${run}/events`, { events });
-              for (const e of events) acknowledged.add(e.id);
-            } catch {
-              return;
-            }
-          }
-        })();
-        await pause(40 + random() * 260);
-        server.kill('SIGKILL');
-        alive = false;
-        await gone(server);
-        await sending;
-        await screen.says('Server away');
-        server = await startProcess({ port, folder: data, demo: true });
-        const answering = Date.now();
-        await screen.says('All saved', { patience: 3000 });
-        slowest = Math.max(slowest, Date.now() - answering);
-        const ids = (await stored(base, run)).map((e) => e.id);
-        expect(new Set(ids).size, 'none twice').toBe(ids.length);
-        const there = new Set(ids);
-        expect(
-          [...acknowledged].filter((id) => !there.has(id)),
-          `lost at kill ${kill}`,
-        ).toEqual([]);
-      }
-      expect(acknowledged.size).toBeGreaterThan(100);
-      expect(slowest).toBeLessThan(3000);
-    } finally {
-      await screen.page.close();
-      server.kill('SIGTERM');
-      await gone(server);
-      rmSync(folder, { recursive: true, force: true });
-    }
-  });
-});
 
 describe('a run in the browser', () => {
   const SPEED = 20;
@@ -205,7 +117,7 @@ describe('a run in the browser', () => {
     await screen.click('button', 'Add the point');
     await screen.says('added later');
     await screen.says('All saved');
-    const last = (await stored(app.base, run)).slice(-1)[0] as Stored & { since?: number };
+    const last = (await stored(app.base, run)).slice(-1)[0] as StoredEvent;
     expect(last.since).toBeGreaterThan(0);
     await screen.click('button', 'Close');
   });

@@ -23,17 +23,18 @@ export class Screen {
     const until = Date.now() + PATIENCE;
     for (;;) {
       const selector = wanted === undefined ? `::-p-aria([role="${role}"])` : `::-p-aria([name="${wanted}"][role="${role}"])`;
-      for (const element of await this.page.$$(selector)) {
-        if (wanted !== undefined) return element as ElementHandle<Element>;
-        const said = (await this.nameOf(element as ElementHandle<Element>)) ?? '';
-        if ((name as RegExp).test(said)) return element as ElementHandle<Element>;
-      }
+      const found = (await this.page.$$(selector)) as ElementHandle<Element>[];
+      if (wanted !== undefined && found.length) return found[0];
+      const names = found.length ? await this.namesOf(found) : [];
+      const at = names.findIndex((said) => (name as RegExp).test(said));
+      if (at >= 0) return found[at];
       if (Date.now() > until) throw new Error(`no ${role} called ${name}; the page says: ${(await this.text()).slice(0, 800)}`);
       await pause(60);
     }
   }
-  private nameOf(element: ElementHandle<Element>): Promise<string | null> {
-    return element.evaluate((e) => e.getAttribute('aria-label') ?? (e as HTMLElement).textContent ?? e.textContent);
+  /** Their names, all asked for at once. */
+  private namesOf(elements: ElementHandle<Element>[]): Promise<string[]> {
+    return this.page.evaluate((...all) => all.map((e) => e.getAttribute('aria-label') ?? e.textContent ?? ''), ...elements);
   }
 
   async click(role: string, name: string | RegExp): Promise<void> {
@@ -135,6 +136,11 @@ export class Screen {
       return violations.map((v) => `${v.id}: ${v.nodes.map((n) => `${n.html.slice(0, 140)} ${n.failureSummary}`).join(' | ')}`);
     });
     expect(violations).toEqual([]);
+  }
+
+  /** Waits until the page has been drawn twice: what follows a new size of the window has then happened. */
+  async settled(): Promise<void> {
+    await this.page.evaluate(() => new Promise<void>((done) => requestAnimationFrame(() => requestAnimationFrame(() => done()))));
   }
 
   /** Nothing of the page lies outside the window. */

@@ -9,7 +9,9 @@ await build({
   entryPoints: [path.join(root, 'src/server/main.ts')],
   outdir: out,
   bundle: true,
-  packages: 'external',
+  // One file, so that a start reads one and not hundreds; the embedded database brings files of its own and stays outside.
+  external: ['@electric-sql/pglite'],
+  banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
   platform: 'node',
   format: 'esm',
   target: 'node20',

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { fitSpots } from '../geometry/fitSpots.ts';
 import { distance, insidePolygon, type Point, polygonDistance, rectPolygon } from '../geometry/point.ts';
 import { generatedRoom } from '../geometry/rooms.fixture.ts';
 import { endsOf, footprint, newLaid } from '../model/laidPiece.ts';
@@ -25,6 +26,18 @@ describe('laying out several', () => {
         for (const k of room.keepOut ?? []) expect(polygonDistance(corners, k), `${how} ${seed}`).toBeGreaterThan(0.5 - 1e-6);
       }
       if (how === 'spaced' || how === 'row') expect(leastGap(laid), `${how} ${seed}`).toBeGreaterThan(1.6 - 1e-6);
+    }
+  });
+
+  it('spaced: all that can be found where as many are asked for, none where the floor ends first', () => {
+    const small = { outline: rectPolygon({ x: 0, y: 0, width: 9, depth: 7 }), wallClearance: 0 };
+    const middles = { ...small, wallClearance: Math.hypot(0.75, 0.75) / 2 };
+    const most = fitSpots(middles, 2.4).length;
+    expect(most).toBeGreaterThan(8);
+    for (const count of [1, most - 1, most, most + 5]) {
+      const laid = layMany(small, SIZES, 'spaced', count, 2.4);
+      expect(laid, `${count}`).toHaveLength(Math.min(count, most));
+      if (count > 1) expect(leastGap(laid)).toBeGreaterThan(2.4 - 1e-6);
     }
   });
 

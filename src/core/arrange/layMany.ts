@@ -98,7 +98,7 @@ export function layMany(
   const middles: Area = { ...area, wallClearance: (area.wallClearance ?? 0) + half };
   const straight = (points: readonly Point[]) => points.map((p) => ({ ...p, turnedDeg: 0 }));
   if (how === 'side-by-side') return sideBySide(area, { ...piece, gapM: spacingM }, count);
-  if (how === 'spaced') return straight(fitSpots(middles, spacingM).slice(0, count));
+  if (how === 'spaced') return straight(fitSpots(middles, spacingM, count).slice(0, count));
   if (how === 'row') return inRow(middles, count, spacingM);
   if (how === 'spread') {
     // The floor may hold none at all: then no spot is found.

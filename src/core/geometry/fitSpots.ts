@@ -35,8 +35,8 @@ function lattice(floor: FreeFloor, spacing: number, rise: number, shift: number,
   return spots;
 }
 
-/** The best of the square and both hexagonal lattices over 32 × 32 offsets, from the outline's corner and from the clearance within it. */
-function bestLattice(floor: FreeFloor, spacing: number, clearance: number): Point[] {
+/** The best of the square and both hexagonal lattices over 32 × 32 offsets, from the outline's corner and from the clearance within it; the first that holds `enough`. */
+function bestLattice(floor: FreeFloor, spacing: number, clearance: number, enough: number): Point[] {
   const hex = (spacing * Math.sqrt(3)) / 2;
   let best: Point[] = [];
   for (const [rise, shift, turned] of [
@@ -53,6 +53,7 @@ function bestLattice(floor: FreeFloor, spacing: number, clearance: number): Poin
           const dy = (((from + (j * cell) / OFFSETS) % cell) + cell) % cell;
           const spots = lattice(floor, spacing, rise, shift, turned, dx, dy);
           if (spots.length > best.length) best = spots;
+          if (best.length >= enough) return best;
         }
   }
   return best;
@@ -62,25 +63,26 @@ function bestLattice(floor: FreeFloor, spacing: number, clearance: number): Poin
  * As many spots as can be found with at least `spacing` between any two, all free by wallClearance (m). Never fewer than the
  * best of the square and both hexagonal lattices over 32 × 32 offsets; up to some ninety it looks for one more, and again, by
  * easing overlaps from rows, from chance and from the last with one put into a hole. A fixed amount of work; empty where
- * nothing is free. RangeError for a broken area, a spacing that is not positive, or one that asks for over 20,000 spots.
+ * nothing is free. It ends as soon as it has `enough`, and may then give more. RangeError for a broken area, a spacing that is
+ * not positive, or one that asks for over 20,000 spots.
  */
-export function fitSpots(area: Area, spacing: number): Point[] {
+export function fitSpots(area: Area, spacing: number, enough = Number.POSITIVE_INFINITY): Point[] {
   checkArea(area);
   const size = areaOf(area.outline) / (spacing * spacing);
   if (!Number.isFinite(spacing) || spacing <= 0 || !(size < MOST)) throw new RangeError(`invalid spacing: ${spacing}`);
   const floor = freeFloor(area);
   const clearance = area.wallClearance ?? 0;
   const random = chance(Math.round(spacing * 1e4));
-  let best = bestLattice(floor, spacing, clearance);
+  let best = bestLattice(floor, spacing, clearance, enough);
   if (!best.length) {
     const one = anywhere(floor, random);
     if (!one) return [];
     best = [one];
   }
   const { width, depth } = boundsOf(area.outline);
-  if (Math.hypot(width, depth) < spacing) return best;
+  if (Math.hypot(width, depth) < spacing || best.length >= enough) return best;
   let work = WORK;
-  while (best.length < MOST_SEARCHED && work > 0) {
+  while (best.length < Math.min(enough, MOST_SEARCHED) && work > 0) {
     const count = best.length + 1;
     if (floor.convex && farthest(area, count) < spacing * (1 - SHARP)) break;
     const found = oneMore(best, spacing, floor, random, () => {
@@ -91,7 +93,7 @@ export function fitSpots(area: Area, spacing: number): Point[] {
     best = found;
   }
   // Where hopping ends, spreading may still find a layout of one or two more: some are tighter than those just below them.
-  for (const more of [1, 2]) {
+  for (const more of best.length < enough ? [1, 2] : []) {
     const count = best.length + more;
     if (count > MOST_SPREAD || (floor.convex && farthest(area, count) < spacing * (1 - SHARP))) break;
     const spread = spreadSpots(area, count);

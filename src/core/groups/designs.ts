@@ -1,4 +1,4 @@
-import { developed } from './developed.ts';
+import { developed, type Wheel } from './developed.ts';
 import { ringOf } from './field.ts';
 
 /** Rounds of groups of points 0 … n − 1 in which no two points meet twice. */
@@ -24,7 +24,7 @@ function transversal(q: number, size: number): Design {
   if (size > ring.units.length) return [];
   const all = Array.from({ length: q }, (_, x) => x);
   const slopes = all.map((m) => all.map((b) => ring.units.slice(0, size).map((c, i) => i * q + ring.add(ring.times(m, c), b))));
-  const within = q % size === 0 ? designOf(q, size) : [];
+  const within = q % size === 0 ? designsOf(q, size)[0] : [];
   const inside = within.map((round) => Array.from({ length: size }, (_, c) => round.map((group) => group.map((x) => c * q + x))).flat());
   return [...slopes, ...inside];
 }
@@ -33,31 +33,59 @@ function transversal(q: number, size: number): Design {
 const MOST_BASES = 3;
 /** Numbers of rounds that are searched for, from the most that can be on down. */
 const MOST_COUNTS = 6;
+/** What all searches for one design may spend, in links of their covers: a fixed amount of work. */
+const WORK = 16_000_000;
 
-const known = new Map<string, Design>();
+/** The ways in which `count` rounds of n points may come about by turning. */
+function wheelsFor(n: number, size: number, count: number): Wheel[] {
+  const wheels: Wheel[] = [];
+  for (let bases = 1; bases <= MOST_BASES; bases++) {
+    if (count % bases) continue;
+    const turn = count / bases;
+    const circles = Math.floor(n / turn);
+    wheels.push({ circles, turn, fixed: n - circles * turn, size, bases, still: 0 });
+  }
+  const turn = n / size;
+  if (count > turn) wheels.push({ circles: size, turn, fixed: 0, size, bases: 1, still: count - turn });
+  return wheels;
+}
+
+const known = new Map<string, readonly Design[]>();
 
 /**
- * A design for n points in groups of `size` (a divisor of n, or 2) with as many rounds as are known: pairs by the circle
- * method, then transversal designs over fields, then rounds that are turned. Remembered; the same every time.
+ * Designs for n points in groups of `size` (a divisor of n, or 2), most rounds first: pairs by the circle method, rounds that
+ * are turned, a transversal design over a field. Where a class is `short` of n by two or more, a design with as many points
+ * that never meet is looked for too: those are left out. Remembered; the same every time.
  */
-export function designOf(n: number, size: number): Design {
+export function designsOf(n: number, size: number, short = 0): readonly Design[] {
   const all = Array.from({ length: n }, (_, i) => i);
-  if (size === 1) return [all.map((i) => [i])];
-  if (n <= size) return n === size ? [[all]] : [];
-  if (size === 2) return circleRounds(n);
-  const key = `${n}/${size}`;
+  if (size === 1) return [[all.map((i) => [i])]];
+  if (n <= size) return n === size ? [[[all]]] : [[]];
+  if (size === 2) return [circleRounds(n)];
+  const key = `${n}/${size}/${Math.max(1, short)}`;
   const before = known.get(key);
   if (before) return before;
-  let best = transversal(n / size, size);
+  const columns = transversal(n / size, size);
+  const designs = [turnedRounds(n, size, columns.length, 0), columns];
+  if (short > 1) designs.push(turnedRounds(n, size, columns.length, short));
+  const there = designs.filter((design) => design.length).sort((a, b) => b.length - a.length);
+  if (!there.length) there.push([Array.from({ length: n / size }, (_, g) => all.slice(g * size, (g + 1) * size))]);
+  known.set(key, there);
+  return there;
+}
+
+/** Rounds by turning, as many as are found but more than `known`, with at least `fixed` points that never meet; none where none are found. */
+function turnedRounds(n: number, size: number, known: number, fixed: number): Design {
   const possible = Math.floor((n - 1) / (size - 1));
-  for (let count = possible; count > Math.max(best.length, possible - MOST_COUNTS); count--) {
-    for (let bases = 1; bases <= MOST_BASES && best.length < count; bases++) {
-      if (count % bases) continue;
-      const found = developed(n, size, count / bases, bases);
-      if (found.length > best.length) best = found;
+  let work = WORK;
+  for (let count = possible; count > Math.max(known, possible - MOST_COUNTS); count--) {
+    for (const wheel of wheelsFor(n, size, count)) {
+      if (wheel.fixed < fixed) continue;
+      if (work <= 0) return [];
+      const found = developed(n, size, wheel, work);
+      work -= found.work;
+      if (found.design.length) return found.design;
     }
   }
-  if (!best.length) best = [Array.from({ length: n / size }, (_, g) => Array.from({ length: size }, (__, i) => g * size + i))];
-  known.set(key, best);
-  return best;
+  return [];
 }

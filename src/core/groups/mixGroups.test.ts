@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { chance } from '../chance.ts';
-import { designOf } from './designs.ts';
+import { type Design, designsOf } from './designs.ts';
 import { ringOf } from './field.ts';
 import { type MixRequest, mixGroups } from './mixGroups.ts';
 
@@ -58,7 +58,25 @@ describe('ringOf', () => {
   );
 });
 
-describe('designOf', () => {
+/** Every round holds every point, in groups of that size, and no two points are ever together twice. */
+function expectMeetingOnce(design: Design, n: number, size: number): void {
+  const met = new Set<number>();
+  for (const round of design) {
+    expect(new Set(round.flat()).size).toBe(n);
+    for (const group of round) {
+      expect(group).toHaveLength(size);
+      for (const a of group) {
+        for (const b of group) {
+          if (a >= b) continue;
+          expect(met.has(a * n + b)).toBe(false);
+          met.add(a * n + b);
+        }
+      }
+    }
+  }
+}
+
+describe('designsOf', () => {
   it('never lets two points meet twice, and every round holds every point', () => {
     for (const [n, size, least] of [
       [18, 3, 8],
@@ -69,24 +87,17 @@ describe('designOf', () => {
       [25, 5, 6],
       [27, 3, 13],
       [30, 3, 14],
+      [28, 4, 9],
+      [30, 5, 6],
       [32, 4, 9],
+      [33, 3, 16],
+      [36, 4, 11],
+      [39, 3, 19],
+      [40, 4, 13],
     ]) {
-      const design = designOf(n, size);
-      expect(design.length).toBeGreaterThanOrEqual(least);
-      const met = new Set<number>();
-      for (const round of design) {
-        expect(new Set(round.flat()).size).toBe(n);
-        for (const group of round) {
-          expect(group).toHaveLength(size);
-          for (const a of group) {
-            for (const b of group) {
-              if (a >= b) continue;
-              expect(met.has(a * n + b)).toBe(false);
-              met.add(a * n + b);
-            }
-          }
-        }
-      }
+      const designs = designsOf(n, size);
+      expect(designs[0].length, `${n} in groups of ${size}`).toBeGreaterThanOrEqual(least);
+      for (const design of designs) expectMeetingOnce(design, n, size);
     }
   });
 });
@@ -106,6 +117,11 @@ describe('mixGroups', () => {
     [31, 4, 9],
     [31, 2, 31],
     [40, 5, 8],
+    [25, 4, 8],
+    [28, 4, 9],
+    [33, 3, 16],
+    [36, 4, 11],
+    [40, 4, 13],
   ])('%i students in groups of %i meet nobody twice in %i rounds', (n, groupSize, rounds) => {
     const request = { students: class_(n), groupSize, rounds, seed: 5 };
     const result = mixGroups(request);

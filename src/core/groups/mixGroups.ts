@@ -1,5 +1,5 @@
 import { chance } from '../chance.ts';
-import { type Design, designOf } from './designs.ts';
+import { type Design, designsOf } from './designs.ts';
 import { fewerRepeats, leastRepeats, type Mix, repeatsOf } from './mixSearch.ts';
 
 export interface MixRequest {
@@ -60,12 +60,9 @@ function evened(round: number[][]): number[][] {
 }
 
 /** The rounds of a design that repeat least after what has been, in an order drawn by the seed; from its start again where it has too few. */
-function fromDesign(students: number, size: number, wanted: number, met: Int32Array, seed: number): number[][][] {
-  const count = Math.ceil(students / size);
-  const points = count * size;
-  const missing = points - students;
-  const design = designOf(points, size);
-  const gone = strangers(design, points, missing);
+function fromDesign(design: Design, students: number, wanted: number, met: Int32Array, seed: number): number[][][] {
+  const points = design.length ? design[0].flat().length : 0;
+  const gone = strangers(design, points, points - students);
   const indexOf = Array.from({ length: points }, (_, p) => p)
     .filter((p) => !gone.has(p))
     .reduce((map, p, i) => map.set(p, i), new Map<number, number>());
@@ -78,9 +75,12 @@ function fromDesign(students: number, size: number, wanted: number, met: Int32Ar
   return Array.from({ length: wanted }, (_, r) => rounds[r % rounds.length]);
 }
 
+/** So often it is searched, from designs that repeat least first. */
+const SEARCHES = 3;
+
 /**
- * ⌈n / size⌉ groups a round, sizes at most one apart, in which pairs meet again as seldom as found: rounds of a known design
- * (see `designOf`) over the students in the order of their ids, those that repeat least of what `met` tells; where counting
+ * ⌈n / size⌉ groups a round, sizes at most one apart, in which pairs meet again as seldom as found: rounds of known designs
+ * (see `designsOf`) over the students in the order of their ids, those that repeat least of what `met` tells; where counting
  * says that fewer repeats could do, improved by a seeded search of a fixed amount of work. `repeats` = Σ over pairs of
  * max(0, met + times − 1) − max(0, met − 1). Unknown ids in `met` are ignored; RangeError on an id with '|'.
  */
@@ -98,8 +98,16 @@ export function mixGroups(request: MixRequest): { rounds: string[][][]; repeats:
     met[b * n + a] = met[a * n + b];
   }
   const size = Math.ceil(n / Math.ceil(n / request.groupSize));
-  const mix: Mix = { n, met, rounds: fromDesign(n, size, request.rounds, met, request.seed) };
-  const enough = leastRepeats(mix);
-  if (repeatsOf(mix) > enough) mix.rounds = fewerRepeats(mix, chance(request.seed), enough);
-  return { rounds: mix.rounds.map((round) => round.map((group) => group.map((i) => ids[i]))), repeats: repeatsOf(mix) };
+  const points = Math.ceil(n / size) * size;
+  const begun = designsOf(points, size, points - n)
+    .map((design): Mix => ({ n, met, rounds: fromDesign(design, n, request.rounds, met, request.seed) }))
+    .sort((a, b) => repeatsOf(a) - repeatsOf(b));
+  const enough = leastRepeats(begun[0]);
+  let [best] = begun;
+  for (let k = 0; k < SEARCHES && repeatsOf(best) > enough; k++) {
+    const mix = begun[k % begun.length];
+    const found = { ...mix, rounds: fewerRepeats(mix, chance(request.seed + k), enough) };
+    if (repeatsOf(found) < repeatsOf(best)) best = found;
+  }
+  return { rounds: best.rounds.map((round) => round.map((group) => group.map((i) => ids[i]))), repeats: repeatsOf(best) };
 }
