@@ -1,45 +1,65 @@
-import { useQueries } from '@tanstack/react-query';
+import { useQueries, useQueryClient } from '@tanstack/react-query';
+import { seedOf } from '../../core/chance.ts';
 import { openFindings } from '../../core/fit/fit.ts';
 import type { FittedLesson } from '../../core/fit/fitted.ts';
 import type { Desk } from '../api.ts';
 import { dayFitting } from '../worker/useFit.ts';
 
-/** What a period's answer hangs on: the revisions of everything fit looks at. */
-export const deskKey = (d: Desk) =>
-  [
-    d.period.id,
-    d.period.revision,
-    d.lesson?.revision,
-    d.lesson?.id,
-    d.attendance?.revision,
-    d.room.revision,
-    d.school.revision,
-    d.schoolClass.revision,
-    d.students.map((s) => s.id).join(),
-    d.cupboard.map((g) => g.revision + g.count).join(),
-    d.wishes.length,
-    d.ratings.map((r) => `${r.rating}.${r.revision}`).join(),
-  ].join('|');
+const keys = new WeakMap<Desk, string>();
+/** A period with everything that fit looks at, as one short key: where anything differs, so does the key. */
+function deskKey(desk: Desk): string {
+  const known = keys.get(desk);
+  if (known) return known;
+  const text = JSON.stringify(desk);
+  const key = `${desk.period.id} ${text.length} ${seedOf(text)}`;
+  keys.set(desk, key);
+  return key;
+}
+
+const fittedDesk = (desk: Desk) => ({
+  queryKey: ['fitted', deskKey(desk)],
+  queryFn: () => dayFitting().fitUnweighed({ ...desk, lesson: desk.lesson! }),
+  staleTime: Number.POSITIVE_INFINITY,
+});
 
 /** Every period of the day fitted in the worker, by period id; periods without a lesson are left out. */
 export function useFittedDay(day: readonly Desk[]): Record<string, FittedLesson> {
   const planned = day.filter((d) => d.lesson);
-  const fits = useQueries({
-    queries: planned.map((desk) => ({
-      queryKey: ['fitted', deskKey(desk)],
-      queryFn: () => dayFitting().fitUnweighed({ ...desk, lesson: desk.lesson! }),
-      staleTime: Number.POSITIVE_INFINITY,
-    })),
-  });
+  const fits = useQueries({ queries: planned.map(fittedDesk) });
   return Object.fromEntries(planned.flatMap((d, i) => (fits[i].data ? [[d.period.id, fits[i].data]] : [])));
+}
+
+const KEPT = 'side-court-readiness';
+const MOST_KEPT = 60;
+/** The program that counted: a newer one may find other checks. */
+const program = () => document.querySelector<HTMLScriptElement>('script[type="module"]')?.src ?? '';
+/** What was counted in this window before, so that a page that is loaded anew need not fit the whole day again. */
+function readKept(): [key: string, open: number][] {
+  try {
+    const kept = JSON.parse(sessionStorage.getItem(KEPT) ?? '{}') as { program?: string; counts?: [string, number][] };
+    return kept.program === program() ? (kept.counts ?? []) : [];
+  } catch {
+    return [];
+  }
 }
 
 /** How many checks are open in each planned period. */
 export function useReadiness(day: readonly Desk[]): Record<string, number> {
-  const fitted = useFittedDay(day);
-  return Object.fromEntries(
-    day.flatMap((d) =>
-      d.lesson && fitted[d.period.id] ? [[d.period.id, openFindings({ lesson: d.lesson }, fitted[d.period.id]).length]] : [],
-    ),
-  );
+  const client = useQueryClient();
+  const planned = day.filter((d) => d.lesson);
+  const counts = useQueries({
+    queries: planned.map((desk) => ({
+      queryKey: ['open', deskKey(desk)],
+      queryFn: async () => {
+        const key = deskKey(desk);
+        const kept = readKept().find(([k]) => k === key);
+        if (kept) return kept[1];
+        const open = openFindings({ lesson: desk.lesson! }, await client.fetchQuery(fittedDesk(desk))).length;
+        sessionStorage.setItem(KEPT, JSON.stringify({ program: program(), counts: [[key, open], ...readKept()].slice(0, MOST_KEPT) }));
+        return open;
+      },
+      staleTime: Number.POSITIVE_INFINITY,
+    })),
+  });
+  return Object.fromEntries(planned.flatMap((d, i) => (counts[i].data === undefined ? [] : [[d.period.id, counts[i].data]])));
 }
