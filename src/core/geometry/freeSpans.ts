@@ -1,5 +1,5 @@
 import type { Area } from './area.ts';
-import { EPS, edgesOf, insidePolygon, type Point } from './point.ts';
+import { boundsOf, EPS, edgesOf, insidePolygon, type Point } from './point.ts';
 
 /** Where the left edge of a unit may stand along one row: [from, to], metres, in order. */
 export type Span = readonly [number, number];
@@ -97,9 +97,15 @@ export function spanFinder(area: Area, width: number, depth: number): (y: number
   const clearance = area.wallClearance ?? 0;
   const walls = [...edgesOf(area.outline), ...(area.keepOut ?? []).flatMap((k) => edgesOf(k))];
   const slicers = walls.map(([a, b]) => slicerOf(meetingHull(a, b, width, depth), clearance));
+  const things = (area.keepOut ?? []).map((polygon) => ({ polygon, box: boundsOf(polygon) }));
   const free = (from: number, to: number, y: number) => {
     const at = { x: (from + to) / 2 + width / 2, y: y + depth / 2 };
-    return insidePolygon(area.outline, at) && !(area.keepOut ?? []).some((k) => insidePolygon(k, at));
+    const inThing = things.some(
+      // The box first: most things lie elsewhere.
+      ({ polygon, box }) =>
+        at.x > box.x && at.x < box.x + box.width && at.y > box.y && at.y < box.y + box.depth && insidePolygon(polygon, at),
+    );
+    return !inThing && insidePolygon(area.outline, at);
   };
   return (y) => {
     const blocked: [number, number][] = [];

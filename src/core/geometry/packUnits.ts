@@ -48,34 +48,54 @@ function fillRow(spans: Span[], step: number): number[] {
   return xs;
 }
 
-function rowMaker(area: Area, gap: number) {
-  /** By height in nanometres, doubled; odd where turned. */
-  const known = new Map<number, PackedRow>();
-  const finders = new Map<number, (y: number) => Span[]>();
-  return (kind: { width: number; depth: number; turned: 0 | 90 }, y: number): PackedRow => {
-    const key = Math.round(y * 1e9) * 2 + (kind.turned ? 1 : 0);
-    let row = known.get(key);
-    if (!row) {
-      let find = finders.get(kind.turned);
-      if (!find) {
-        find = spanFinder(area, kind.width, kind.depth);
-        finders.set(kind.turned, find);
-      }
-      const spans = find(y);
-      row = { ...kind, y, spans, xs: fillRow(spans, kind.width + gap) };
-      known.set(key, row);
+/** How many `fillRow` would place. */
+function countRow(spans: readonly Span[], step: number): number {
+  let count = 0;
+  let next = Number.NEGATIVE_INFINITY;
+  for (const [from, to] of spans) {
+    for (let x = Math.max(from, next); x <= to + EPS; x = next) {
+      count++;
+      next = x + step;
     }
-    return row;
+  }
+  return count;
+}
+
+interface Kind {
+  width: number;
+  depth: number;
+  turned: 0 | 90;
+}
+/** Where left edges may stand, by orientation and height: the same for every gap, so it is found once. */
+type Spans = (kind: Kind, y: number) => Span[];
+
+function spansOn(area: Area): Spans {
+  /** By height in nanometres. */
+  const known = { 0: new Map<number, Span[]>(), 90: new Map<number, Span[]>() };
+  const finders: { 0?: (y: number) => Span[]; 90?: (y: number) => Span[] } = {};
+  return (kind, y) => {
+    const heights = known[kind.turned];
+    const key = Math.round(y * 1e9);
+    let spans = heights.get(key);
+    if (!spans) {
+      finders[kind.turned] ??= spanFinder(area, kind.width, kind.depth);
+      spans = finders[kind.turned]!(y);
+      heights.set(key, spans);
+    }
+    return spans;
   };
 }
 
 /** The best stack of rows: each row wholly of one orientation, rows `gap` apart, found by longest path over start heights. */
-function bestRows(area: Area, unit: UnitSize, kinds: { width: number; depth: number; turned: 0 | 90 }[], fine: boolean): PackedRow[] {
+function bestRows(area: Area, spansAt: Spans, unit: UnitSize, kinds: readonly Kind[], fine: boolean): PackedRow[] {
   const clearance = area.wallClearance ?? 0;
   const corners: Point[] = [...area.outline, ...(area.keepOut ?? []).flat()];
   const top = Math.max(...area.outline.map((p) => p.y)) - clearance;
   const bottom = Math.min(...area.outline.map((p) => p.y)) + clearance;
-  const row = rowMaker(area, unit.gap);
+  const row = (kind: Kind, y: number): PackedRow => {
+    const spans = spansAt(kind, y);
+    return { y, width: kind.width, depth: kind.depth, turned: kind.turned, spans, xs: fillRow(spans, kind.width + unit.gap) };
+  };
   const starts = new Set<number>([bottom]);
   for (const { y } of corners) {
     starts.add(y + clearance);
@@ -124,17 +144,15 @@ function bestRows(area: Area, unit: UnitSize, kinds: { width: number; depth: num
   let count = best.total;
   for (const kind of kinds) {
     const pitch = kind.depth + unit.gap;
-    const read = (y: number) => {
-      const { xs, spans } = row(kind, y);
-      return { count: xs.length, spans };
-    };
+    const countAt = (y: number) => countRow(spansAt(kind, y), kind.width + unit.gap);
+    const read = (y: number) => ({ count: countAt(y), spans: spansAt(kind, y) });
     const offsets = [...critical, ...(isSquare(area) ? [] : rowHeights(read, bottom, top - kind.depth, critical))];
     for (const start of offsets) {
-      const plain: PackedRow[] = [];
-      for (let y = start - Math.floor((start - bottom + EPS) / pitch) * pitch; ends(y, kind.depth); y += pitch) plain.push(row(kind, y));
-      const total = plain.reduce((sum, r) => sum + r.xs.length, 0);
+      const plain: number[] = [];
+      for (let y = start - Math.floor((start - bottom + EPS) / pitch) * pitch; ends(y, kind.depth); y += pitch) plain.push(y);
+      const total = plain.reduce((sum, y) => sum + countAt(y), 0);
       if (total > count) {
-        chosen = plain.filter((r) => r.xs.length);
+        chosen = plain.map((y) => row(kind, y)).filter((r) => r.xs.length);
         count = total;
       }
     }
@@ -184,13 +202,15 @@ export function packUnits(area: Area, unit: UnitSize, options: { max?: number; t
   if (turn !== 'any' && turn !== 'never') throw new RangeError(`invalid turn: ${turn}`);
   if (max === 0) return [];
   const across = transposeArea(area);
+  const [spans, spansAcross] = [spansOn(area), spansOn(across)];
   const pack = (gap: number, fine: boolean) => {
     const size = { ...unit, gap };
-    const kinds: { width: number; depth: number; turned: 0 | 90 }[] = [{ width: unit.width, depth: unit.depth, turned: 0 }];
+    const kinds: Kind[] = [{ width: unit.width, depth: unit.depth, turned: 0 }];
     if (turn === 'any' && Math.abs(unit.width - unit.depth) > EPS) kinds.push({ width: unit.depth, depth: unit.width, turned: 90 });
-    const rows = bestRows(area, size, kinds, fine);
+    const rows = bestRows(area, spans, size, kinds, fine);
     const columns = bestRows(
       across,
+      spansAcross,
       size,
       kinds.map((k) => ({ width: k.depth, depth: k.width, turned: k.turned })),
       fine,
