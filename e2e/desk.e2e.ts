@@ -144,6 +144,36 @@ describe('the desk by mouse', () => {
     expect(await count()).toBeLessThan(before);
   });
 
+  it('knows after a reload how ready the day is, and counts anew what changed or what another program counted', async () => {
+    await open('/settings');
+    await screen.says(/\d to fix/);
+    const planted = (change: { program?: string }) =>
+      screen.page.evaluate((more) => {
+        const kept = JSON.parse(sessionStorage.getItem('side-court-readiness')!) as { counts: [string, number][] };
+        const counts = kept.counts.map(([key, open]) => [key, key.startsWith('orchard') ? 77 : open]);
+        sessionStorage.setItem('side-court-readiness', JSON.stringify({ ...kept, counts, ...more }));
+        return counts.length;
+      }, change);
+    expect(await planted({})).toBeGreaterThanOrEqual(5);
+    await screen.page.reload();
+    await screen.says('77 to fix');
+    await planted({ program: 'another' });
+    await screen.page.reload();
+    await screen.says(/ [1-9] to fix/);
+    await screen.says('77 to fix', { not: true });
+    await planted({});
+    const { lesson } = (await api(`/periods/orchard-${today}/desk`)) as { lesson: { id: string; revision: number } };
+    await api(`/lessons/${lesson.id}/edits`, {
+      id: 'another-title',
+      revision: lesson.revision,
+      name: 'another title',
+      edit: { kind: 'rename', title: 'Orchard carry, again' },
+    });
+    await screen.page.reload();
+    await screen.says(/ [1-9] to fix/);
+    await screen.says('77 to fix', { not: true });
+  });
+
   it('takes a student out for today and says who plays', async () => {
     await open(`/desk/mills-${today}`);
     await screen.says('9 rounds of');

@@ -43,6 +43,14 @@ function readKept(): [key: string, open: number][] {
   }
 }
 
+function keep(key: string, open: number): void {
+  try {
+    sessionStorage.setItem(KEPT, JSON.stringify({ program: program(), counts: [[key, open], ...readKept()].slice(0, MOST_KEPT) }));
+  } catch {
+    // Nothing may be kept here: then it is counted anew the next time.
+  }
+}
+
 /** How many checks are open in each planned period. */
 export function useReadiness(day: readonly Desk[]): Record<string, number> {
   const client = useQueryClient();
@@ -55,7 +63,7 @@ export function useReadiness(day: readonly Desk[]): Record<string, number> {
         const kept = readKept().find(([k]) => k === key);
         if (kept) return kept[1];
         const open = openFindings({ lesson: desk.lesson! }, await client.fetchQuery(fittedDesk(desk))).length;
-        sessionStorage.setItem(KEPT, JSON.stringify({ program: program(), counts: [[key, open], ...readKept()].slice(0, MOST_KEPT) }));
+        keep(key, open);
         return open;
       },
       staleTime: Number.POSITIVE_INFINITY,
