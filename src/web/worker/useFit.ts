@@ -31,8 +31,12 @@ export interface Fit {
   weighing: boolean;
 }
 
-/** The lesson fitted in the worker: at once without fixes, then with them. The newest input wins; older answers are dropped. */
-export function useFit(input: FitInput | null): Fit {
+type Step = (input: FitInput) => Promise<FittedLesson>;
+const AT_ONCE: readonly Step[] = [(input) => fitting().fitUnweighed(input)];
+const WEIGHED: readonly Step[] = [...AT_ONCE, (input) => fitting().fit(input)];
+
+/** Step after step shown; the newest input wins, older answers are dropped. */
+function useSteps(input: FitInput | null, steps: readonly Step[]): Fit {
   const [fit, setFit] = useState<Fit>({ fitted: null, stale: true, weighing: true });
   const wanted = useRef<FitInput | null>(null);
   const busy = useRef(false);
@@ -46,17 +50,23 @@ export function useFit(input: FitInput | null): Fit {
       try {
         for (let done: FitInput | null = null; wanted.current && wanted.current !== done; ) {
           done = wanted.current;
-          const quick = await fitting().fitUnweighed(done);
-          if (wanted.current !== done) continue;
-          setFit({ fitted: quick, stale: false, weighing: true });
-          const full = await fitting().fit(done);
-          if (wanted.current === done) setFit({ fitted: full, stale: false, weighing: false });
+          for (const step of steps) {
+            const fitted = await step(done);
+            if (wanted.current !== done) break;
+            setFit({ fitted, stale: false, weighing: step !== steps[steps.length - 1] });
+          }
         }
       } finally {
         busy.current = false;
       }
     };
     void work();
-  }, [input]);
+  }, [input, steps]);
   return fit;
 }
+
+/** The lesson fitted in the worker: at once without fixes, then with them. */
+export const useFit = (input: FitInput | null): Fit => useSteps(input, WEIGHED);
+
+/** The lesson fitted in the worker, no fixes weighed: for views that offer none. */
+export const useFitAtOnce = (input: FitInput | null): Fit => useSteps(input, AT_ONCE);

@@ -7,7 +7,7 @@ import { shortName } from '../../../core/model/student.ts';
 import type { Desk } from '../../api.ts';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { WithLesson } from '../../parts/WithLesson.tsx';
-import { useFit } from '../../worker/useFit.ts';
+import { useFitAtOnce } from '../../worker/useFit.ts';
 import { CallList } from './CallList.tsx';
 import { LadderTable } from './LadderTable.tsx';
 import { RotaChart, RotaLegend } from './RotaChart.tsx';
@@ -44,7 +44,7 @@ export function Rotation() {
 function Planned({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
   const [search, setSearch] = useSearchParams();
   const input = useMemo<FitInput>(() => ({ ...desk, lesson }), [desk, lesson]);
-  const { fitted } = useFit(input);
+  const { fitted } = useFitAtOnce(input);
   const [settings, setSettings] = useState(USUAL);
   const [slot, setSlot] = useState(0);
   const kind = (KINDS as readonly string[]).includes(search.get('kind') ?? '') ? (search.get('kind') as Kind) : 'planned';

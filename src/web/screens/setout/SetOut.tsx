@@ -10,7 +10,7 @@ import { DayBar } from '../../parts/DayBar.tsx';
 import { FileButtons } from '../../parts/FileButtons.tsx';
 import { useUnits } from '../../parts/units.ts';
 import { WithLesson } from '../../parts/WithLesson.tsx';
-import { useFit } from '../../worker/useFit.ts';
+import { useFitAtOnce } from '../../worker/useFit.ts';
 import { useSetOut } from '../../worker/useSetOut.ts';
 import { useLesson } from '../desk/useLesson.ts';
 import { ChangeOver } from './ChangeOver.tsx';
@@ -48,7 +48,7 @@ function Planned({ desk, stored }: { desk: Desk; stored: Lesson }) {
   const [search] = useSearchParams();
   const [view, setView] = useState<View>(search.get('view') === 'change' ? 'change' : 'marks');
   const input = useMemo<FitInput>(() => ({ ...desk, lesson }), [desk, lesson]);
-  const { fitted } = useFit(input);
+  const { fitted } = useFitAtOnce(input);
   const [chosen, setChosen] = useState('');
   const settings = useTapeSettings();
   const games = (fitted?.blocks ?? []).filter((b) => b.game?.pieces.length || b.laid.length);

@@ -9,7 +9,7 @@ import type { Lesson } from '../../../../core/model/lesson.ts';
 import type { Room } from '../../../../core/model/room.ts';
 import { supposedWords } from '../../../../core/words/whatIf.en.ts';
 import { call, problemWords } from '../../../api.ts';
-import { useFit } from '../../../worker/useFit.ts';
+import { useFitAtOnce } from '../../../worker/useFit.ts';
 
 export interface WhatIf {
   list: readonly Supposed[];
@@ -43,7 +43,7 @@ export function useWhatIf(base: FitInput, fitted: FittedLesson | null, perform: 
   const seen = useRef<SeenGroups>({});
   if (fitted) seen.current = groupsSeen(fitted);
   const supposed = useMemo(() => (list.length ? suppose(base, list, seen.current) : null), [base, list]);
-  const { fitted: after } = useFit(supposed?.input ?? null);
+  const { fitted: after } = useFitAtOnce(supposed?.input ?? null);
   const shown = list.length ? after : null;
   const diff = useMemo(() => (fitted && shown ? fitDiff(fitted, shown) : null), [fitted, shown]);
   const name = (id: string) => {
