@@ -1,5 +1,6 @@
-import { developed, type Wheel } from './developed.ts';
+import { developed } from './developed.ts';
 import { ringOf } from './field.ts';
+import type { Wheel } from './wheel.ts';
 
 /** Rounds of groups of points 0 … n − 1 in which no two points meet twice. */
 export type Design = number[][][];
