@@ -35,7 +35,7 @@ const MOST_BASES = 3;
 /** Numbers of rounds that are searched for, from the most that can be on down. */
 const MOST_COUNTS = 6;
 /** What all searches for one design may spend, in links of their covers: a fixed amount of work. */
-const WORK = 16_000_000;
+const WORK = 10_000_000;
 
 /** The ways in which `count` rounds of n points may come about by turning. */
 function wheelsFor(n: number, size: number, count: number): Wheel[] {

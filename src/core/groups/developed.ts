@@ -2,6 +2,8 @@ import { chance, shuffled } from '../chance.ts';
 import { exactCover } from './exactCover.ts';
 import { type Carrying, carriedTo, carryings, Differences, groupsOf, orbitOf, type Wheel } from './wheel.ts';
 
+/** Turning less often than this leaves too much to look through. */
+const LEAST_TURN = 3;
 /** More rows than this are not looked through. */
 const MOST_ROWS = 45_000;
 /** What one search may spend, in links of its cover. */
@@ -23,37 +25,72 @@ interface Rows {
   items: number;
 }
 
-/** The rows for rounds that a carrying leaves as they are, or undefined where there are none or too many. */
-function rowsFor(wheel: Wheel, carrying: Carrying): Rows | undefined {
+/** What a beginning of a group, and a group that is carried, cost in links: about as long as they take. */
+const PER_BEGUN = 2;
+const PER_GROUP = 40;
+
+/** Differences of a wheel and the groups that may stand in its rounds: `plain` and, short of a fixed point, `around`. */
+interface Material {
+  differences: Differences;
+  plain: number[][];
+  around: number[][];
+  /** Differences that the rounds use up. */
+  needed: number;
+}
+
+/** What rounds of a wheel can be made of, or undefined where it is too little or too much; `work` is what it took, in links. */
+function materialFor(wheel: Wheel): { material?: Material; work: number } {
   const { circles, turn, fixed, size, bases, still } = wheel;
-  const moving = circles * turn;
   const differences = new Differences(wheel);
-  const places = bases * (moving + fixed) + still;
   const pairs = (k: number) => (k * (k - 1)) / 2;
-  const needed = bases * (fixed * pairs(size - 1) + ((moving - fixed * (size - 1)) / size) * pairs(size)) + still * pairs(size);
-  if (needed > differences.count) return undefined;
+  const needed = bases * (fixed * pairs(size - 1) + ((circles * turn - fixed * (size - 1)) / size) * pairs(size)) + still * pairs(size);
+  if (needed > differences.count) return { work: 0 };
   const plain = groupsOf(wheel, differences, size, false);
-  const around = fixed ? groupsOf(wheel, differences, size - 1, true) : [];
-  if (!plain || !around) return undefined;
+  const around = fixed && plain.groups ? groupsOf(wheel, differences, size - 1, true) : { groups: [], begun: 0 };
+  const work = (plain.begun + around.begun) * PER_BEGUN;
+  if (!plain.groups || !around.groups) return { work };
+  return { material: { differences, plain: plain.groups, around: around.groups, needed }, work };
+}
+
+/** The rows for rounds that a carrying leaves as they are, or undefined where there are too many. */
+function rowsFor(wheel: Wheel, { differences, plain, around, needed }: Material, carrying: Carrying): Rows | undefined {
+  const { circles, turn, fixed, bases, still } = wheel;
+  const moving = circles * turn;
+  const places = bases * (moving + fixed) + still;
   const between = (p: number, q: number) => {
     if (q < moving) return places + differences.between(p, q);
     return places + differences.count + (q - moving) * circles + Math.floor(p / turn);
   };
+  const items = places + differences.count + fixed * circles;
+  /** Which groups took an item last, by their number: a fresh set for each would take most of the time. */
+  const takenBy = new Int32Array(items);
+  let number = 0;
   /** What the groups use up in a round, or undefined where they use something twice. */
   const itemsOf = (base: number, groups: readonly number[][]): number[] | undefined => {
-    const items = groups.flatMap((group) =>
-      group.flatMap((p, i) => [base * (moving + fixed) + p, ...group.slice(i + 1).map((q) => between(p, q))]),
-    );
-    return new Set(items).size === items.length ? items : undefined;
+    number++;
+    const used: number[] = [];
+    for (const group of groups) {
+      for (let i = 0; i < group.length; i++) {
+        for (let j = i; j < group.length; j++) {
+          const item = i === j ? base * (moving + fixed) + group[i] : between(group[i], group[j]);
+          if (takenBy[item] === number) return undefined;
+          takenBy[item] = number;
+          used.push(item);
+        }
+      }
+    }
+    return used;
   };
   const to = carriedTo(wheel, carrying);
+  const moves = to.some((q, p) => q !== p);
+  if (!moves && bases * (plain.length + fixed * around.length) > MOST_ROWS) return undefined;
   const groups = [...plain, ...around.flatMap((g) => Array.from({ length: fixed }, (_, j) => [...g, moving + j]))];
   const rows: Row[] = [];
   for (const group of groups) {
-    const together = orbitOf(group, to);
+    const together = moves ? orbitOf(group, to) : [group];
     for (let base = 0; together.length && base < bases; base++) {
-      const items = itemsOf(base, together);
-      if (items) rows.push({ base, groups: together, items });
+      const used = itemsOf(base, together);
+      if (used) rows.push({ base, groups: together, items: used });
     }
   }
   for (const group of still ? plain : []) {
@@ -63,16 +100,21 @@ function rowsFor(wheel: Wheel, carrying: Carrying): Rows | undefined {
   }
   if (rows.length > MOST_ROWS) return undefined;
   const must = places + (needed === differences.count ? differences.count : 0);
-  return { rows, must, items: places + differences.count + fixed * circles };
+  return { rows, must, items };
 }
 
 /** Shares of what a search may spend, each beginning anew with another order of the rows. */
 const BEGINNINGS = [0.2, 0.2, 0.6];
 
 /** The rounds that are turned and the groups that are still rounds; none where none are found. */
-function search(wheel: Wheel, carrying: Carrying, most: number): { rounds: number[][][]; still: number[][]; work: number } {
-  const there = rowsFor(wheel, carrying);
-  let work = 0;
+function search(
+  wheel: Wheel,
+  material: Material,
+  carrying: Carrying,
+  most: number,
+): { rounds: number[][][]; still: number[][]; work: number } {
+  const there = rowsFor(wheel, material, carrying);
+  let work = (there?.rows.length ?? 0) * PER_GROUP + material.plain.length * PER_BEGUN;
   if (!there) return { rounds: [], still: [], work };
   const random = chance(wheel.turn * 1000 + wheel.size);
   for (const share of BEGINNINGS) {
@@ -107,12 +149,14 @@ export function developed(n: number, size: number, wheel: Wheel, most: number): 
   const { circles, turn, fixed, bases, still } = wheel;
   const moving = circles * turn;
   const none = { design: [], work: 0 };
-  if (turn < 2 || circles < 1 || n % size || fixed > n / size || (fixed > 0 && bases * (size - 1) > circles)) return none;
+  if (turn < LEAST_TURN || circles < 1 || n % size || fixed > n / size || (fixed > 0 && bases * (size - 1) > circles)) return none;
   if (still && (circles !== size || fixed)) return none;
   const shift = (p: number, r: number) => (p >= moving ? p : Math.floor(p / turn) * turn + ((p + r) % turn));
-  let work = 0;
-  for (const carrying of carryings(wheel)) {
-    const found = search(wheel, carrying, most - work);
+  const { material, work: spent } = materialFor(wheel);
+  let work = spent;
+  for (const carrying of material ? carryings(wheel) : []) {
+    if (work >= most) break;
+    const found = search(wheel, material!, carrying, most - work);
     work += found.work;
     if (!found.rounds.length) continue;
     const turns = Array.from({ length: turn }, (_, r) => r);

@@ -10,7 +10,7 @@ export interface Cover {
 /**
  * Algorithm X over dancing links (D. E. Knuth, "Dancing links", 2000): the item that the fewest rows still hold is held first.
  * `must`: items 0 … must − 1 are held once; items up to `items` − 1 at most once. The search ends after `most` links are
- * untied. Rows must not be empty nor hold an item twice.
+ * tied and untied. Rows must not be empty nor hold an item twice.
  */
 export function exactCover(must: number, items: number, rows: readonly (readonly number[])[], most: number): Cover {
   const links = items + 1 + rows.reduce((sum, row) => sum + row.length, 0);
@@ -55,7 +55,8 @@ export function exactCover(must: number, items: number, rows: readonly (readonly
     }
   });
 
-  let work = 0;
+  // Tying them was work too.
+  let work = links;
   const hold = (item: number) => {
     right[left[item]] = right[item];
     left[right[item]] = left[item];

@@ -43,8 +43,14 @@ export class Differences {
   }
 }
 
-/** Every group of moving points in which no difference comes twice, or undefined where there are too many; `spread`: no two on one circle. */
-export function groupsOf(wheel: Wheel, differences: Differences, size: number, spread: boolean): number[][] | undefined {
+/** Groups, undefined where there are too many, and how many were begun to find them. */
+export interface Groups {
+  groups: number[][] | undefined;
+  begun: number;
+}
+
+/** Every group of moving points in which no difference comes twice; `spread`: no two on one circle. */
+export function groupsOf(wheel: Wheel, differences: Differences, size: number, spread: boolean): Groups {
   const moving = wheel.circles * wheel.turn;
   const found: number[][] = [];
   const circleOf = Array.from({ length: moving }, (_, p) => Math.floor(p / wheel.turn));
@@ -77,7 +83,7 @@ export function groupsOf(wheel: Wheel, differences: Differences, size: number, s
     }
   };
   grow(0);
-  return begun > MOST_BEGUN || found.length > MOST_GROUPS ? undefined : found;
+  return { groups: begun > MOST_BEGUN || found.length > MOST_GROUPS ? undefined : found, begun };
 }
 
 /** Where a carrying takes each point: `times` multiplies places, `step` puts every circle in the place of one further on. */
@@ -108,6 +114,10 @@ export function carriedTo({ circles, turn, fixed }: Wheel, { times, step }: Carr
 
 /** Groups that carrying makes of one; none where it is not the least of them. */
 export function orbitOf(group: readonly number[], to: readonly number[]): number[][] {
+  // Most are told by their first image's least point alone.
+  let least = to[group[0]];
+  for (const p of group) if (to[p] < least) least = to[p];
+  if (least < group[0]) return [];
   const orbit = [[...group]];
   for (;;) {
     const next = orbit[orbit.length - 1].map((p) => to[p]).sort((a, b) => a - b);
