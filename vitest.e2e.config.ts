@@ -18,8 +18,8 @@ export default defineConfig({
   test: {
     globalSetup: ['e2e/readyDemo.ts'],
     include: ['e2e/**/*.e2e.ts'],
-    testTimeout: 240_000,
-    hookTimeout: 240_000,
+    testTimeout: 180_000,
+    hookTimeout: 180_000,
     maxWorkers: 2,
     isolate: false,
     sequence: { sequencer: LongestFirst },
