@@ -1,16 +1,12 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import type { App } from './app.ts';
-import { type OpenDemo, openDemo } from './openDemo.ts';
+import { withDemo } from './openDemo.ts';
 import { pause, type Screen } from './screen.ts';
 
 let app: App;
 let screen: Screen;
-let close: OpenDemo['close'];
-beforeAll(async () => {
-  ({ app, screen, close } = await openDemo());
-});
-afterAll(async () => {
-  await close();
+withDemo((demo) => {
+  ({ app, screen } = demo);
 });
 
 const place = (court: number, rank: number) => screen.find('button', new RegExp(`^Court ${court}, place\\s*${rank}(?!\\d)`));

@@ -2,21 +2,15 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { ElementHandle } from 'puppeteer-core';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type OpenDemo, openDemo } from './openDemo.ts';
+import { describe, expect, it } from 'vitest';
+import { withDemo } from './openDemo.ts';
 import { pause, type Screen } from './screen.ts';
 
-let demo: OpenDemo;
 let screen: Screen;
 let today = '';
-beforeAll(async () => {
-  demo = await openDemo();
+const { open, api, box } = withDemo((demo) => {
   ({ screen, today } = demo);
 });
-afterAll(() => demo.close());
-const open: OpenDemo['open'] = (...at) => demo.open(...at);
-const api: OpenDemo['api'] = (...asked) => demo.api(...asked);
-const box: OpenDemo['box'] = (...what) => demo.box(...what);
 
 describe('a class list from a file', () => {
   const upload = async (bytes: Uint8Array) => {

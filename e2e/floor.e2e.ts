@@ -1,19 +1,15 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import type { App } from './app.ts';
-import { type OpenDemo, openDemo } from './openDemo.ts';
+import { withDemo } from './openDemo.ts';
 import { pause, type Screen } from './screen.ts';
 
 let app: App;
 let screen: Screen;
-let close: OpenDemo['close'];
 let today: string;
-beforeAll(async () => {
-  ({ app, screen, today, close } = await openDemo());
+withDemo(async (demo) => {
+  ({ app, screen, today } = demo);
   await screen.page.setViewport({ width: 1280, height: 800 });
   await screen.page.goto(app.base);
-});
-afterAll(async () => {
-  await close();
 });
 
 interface Laid {

@@ -1,23 +1,16 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { App } from './app.ts';
-import { type OpenDemo, openDemo } from './openDemo.ts';
+import { describe, expect, it } from 'vitest';
+import { withDemo } from './openDemo.ts';
 import { pause, type Screen } from './screen.ts';
 
-let app: App;
 let screen: Screen;
-let close: OpenDemo['close'];
 let today = '';
 
-beforeAll(async () => {
-  ({ app, screen, today, close } = await openDemo());
-});
-afterAll(async () => {
-  await close();
+const demo = withDemo((demo) => {
+  ({ screen, today } = demo);
 });
 
 const open = async (path: string, says: string | RegExp) => {
-  await screen.page.setViewport({ width: 1280, height: 800 });
-  await screen.page.goto(app.base + path, { waitUntil: 'load' });
+  await demo.open(path);
   await screen.says(says);
 };
 /** The names in each group card, as they are shown. */

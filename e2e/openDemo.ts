@@ -1,5 +1,5 @@
 import type { BoundingBox } from 'puppeteer-core';
-import { expect } from 'vitest';
+import { afterAll, beforeAll, expect } from 'vitest';
 import { type App, startApp } from './app.ts';
 import { openBrowser } from './browser.ts';
 import { Screen } from './screen.ts';
@@ -23,7 +23,7 @@ export interface OpenDemo {
   close(expected?: RegExp): Promise<void>;
 }
 
-export async function openDemo(): Promise<OpenDemo> {
+async function openDemo(): Promise<OpenDemo> {
   const [app, chrome] = await Promise.all([startApp({ demo: true }), openBrowser()]);
   const screen = new Screen(await chrome.browser.newPage());
   return {
@@ -53,5 +53,23 @@ export async function openDemo(): Promise<OpenDemo> {
       await app.stop();
       expect(screen.errors.filter((e) => !expected?.test(e))).toEqual([]);
     },
+  };
+}
+
+/**
+ * The demo for one file of tests: opened before the first, handed to `begin`, closed after the last. What is given drives it;
+ * errors that the page may print match `expected`.
+ */
+export function withDemo(begin: (demo: OpenDemo) => void | Promise<void>, expected?: RegExp): Pick<OpenDemo, 'open' | 'api' | 'box'> {
+  let demo: OpenDemo;
+  beforeAll(async () => {
+    demo = await openDemo();
+    await begin(demo);
+  });
+  afterAll(() => demo.close(expected));
+  return {
+    open: (...at) => demo.open(...at),
+    api: (...asked) => demo.api(...asked),
+    box: (...what) => demo.box(...what),
   };
 }

@@ -2,22 +2,18 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { ElementHandle } from 'puppeteer-core';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import type { App } from './app.ts';
-import { type OpenDemo, openDemo } from './openDemo.ts';
+import { withDemo } from './openDemo.ts';
 import { pause, type Screen } from './screen.ts';
 
 let app: App;
 let screen: Screen;
-let close: OpenDemo['close'];
 let today: string;
-beforeAll(async () => {
-  ({ app, screen, today, close } = await openDemo());
+withDemo(async (demo) => {
+  ({ app, screen, today } = demo);
   await screen.page.setViewport({ width: 1280, height: 680 });
-});
-afterAll(async () => {
-  await close(/400/);
-});
+}, /400/);
 
 type Corner = { x: number; y: number };
 const room = async (id: string) =>

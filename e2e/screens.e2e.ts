@@ -1,18 +1,12 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type OpenDemo, openDemo } from './openDemo.ts';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { withDemo } from './openDemo.ts';
 import type { Screen } from './screen.ts';
 
-let demo: OpenDemo;
 let screen: Screen;
 let today = '';
-beforeAll(async () => {
-  demo = await openDemo();
+const { open, api, box } = withDemo((demo) => {
   ({ screen, today } = demo);
 });
-afterAll(() => demo.close());
-const open: OpenDemo['open'] = (...at) => demo.open(...at);
-const api: OpenDemo['api'] = (...asked) => demo.api(...asked);
-const box: OpenDemo['box'] = (...what) => demo.box(...what);
 
 describe('the demo on every screen', () => {
   const SIZES = [

@@ -3,23 +3,21 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import DxfParser from 'dxf-parser';
 import { XMLValidator } from 'fast-xml-parser';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { type App, todays } from './app.ts';
-import { type OpenDemo, openDemo } from './openDemo.ts';
+import { withDemo } from './openDemo.ts';
 import { pause, type Screen } from './screen.ts';
 
 let app: App;
 let screen: Screen;
-let close: OpenDemo['close'];
 const downloads = mkdtempSync(path.join(tmpdir(), 'side-court-files-'));
-beforeAll(async () => {
-  ({ app, screen, close } = await openDemo());
+withDemo(async (demo) => {
+  ({ app, screen } = demo);
   const session = await screen.page.createCDPSession();
   await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: downloads });
 });
-afterAll(async () => {
+afterAll(() => {
   rmSync(downloads, { recursive: true, force: true });
-  await close();
 });
 
 const card = () => screen.page.$eval('section[aria-label="This mark"]', (e) => e.textContent ?? '');

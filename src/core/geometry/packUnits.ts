@@ -17,12 +17,10 @@ export interface UnitSize {
   depth: number;
   gap: number;
 }
+type Kind = Pick<Placement, 'width' | 'depth' | 'turned'>;
 /** A row of equal units: `spans` are where left edges may stand. */
-export interface PackedRow {
+export interface PackedRow extends Kind {
   y: number;
-  width: number;
-  depth: number;
-  turned: 0 | 90;
   xs: number[];
   spans: Span[];
 }
@@ -36,36 +34,30 @@ function isSquare(area: Area): boolean {
 /** Mixed rows stop growing at this many start heights, so that the work is bounded. */
 const MOST_HEIGHTS = 1500;
 
-function fillRow(spans: Span[], step: number): number[] {
-  const xs: number[] = [];
+/** Left edges of units put side by side from the left, as close as `step` allows. */
+function alongRow(spans: readonly Span[], step: number, put: (x: number) => void): void {
   let next = Number.NEGATIVE_INFINITY;
   for (const [from, to] of spans) {
     for (let x = Math.max(from, next); x <= to + EPS; x = next) {
-      xs.push(Math.min(x, to));
+      put(Math.min(x, to));
       next = x + step;
     }
   }
+}
+
+function fillRow(spans: readonly Span[], step: number): number[] {
+  const xs: number[] = [];
+  alongRow(spans, step, (x) => xs.push(x));
   return xs;
 }
 
 /** How many `fillRow` would place. */
 function countRow(spans: readonly Span[], step: number): number {
   let count = 0;
-  let next = Number.NEGATIVE_INFINITY;
-  for (const [from, to] of spans) {
-    for (let x = Math.max(from, next); x <= to + EPS; x = next) {
-      count++;
-      next = x + step;
-    }
-  }
+  alongRow(spans, step, () => count++);
   return count;
 }
 
-interface Kind {
-  width: number;
-  depth: number;
-  turned: 0 | 90;
-}
 /** Where left edges may stand, by orientation and height: the same for every gap, so it is found once. */
 type Spans = (kind: Kind, y: number) => Span[];
 

@@ -1,3 +1,4 @@
+import { remembered } from '../geometry/remembered.ts';
 import { developed } from './developed.ts';
 import { ringOf } from './field.ts';
 import type { Wheel } from './wheel.ts';
@@ -51,8 +52,6 @@ function wheelsFor(n: number, size: number, count: number): Wheel[] {
   return wheels;
 }
 
-const known = new Map<string, readonly Design[]>();
-
 /**
  * Designs for n points in groups of `size` (a divisor of n, or 2), most rounds first: pairs by the circle method, rounds that
  * are turned, a transversal design over a field. Where a class is `short` of n by two or more, a design with as many points
@@ -63,30 +62,32 @@ export function designsOf(n: number, size: number, short = 0): readonly Design[]
   if (size === 1) return [[all.map((i) => [i])]];
   if (n <= size) return n === size ? [[[all]]] : [[]];
   if (size === 2) return [circleRounds(n)];
-  const key = `${n}/${size}/${Math.max(1, short)}`;
-  const before = known.get(key);
-  if (before) return before;
-  const columns = transversal(n / size, size);
-  const designs = [turnedRounds(n, size, columns.length, 0), columns];
-  if (short > 1) designs.push(turnedRounds(n, size, columns.length, short));
-  const there = designs.filter((design) => design.length).sort((a, b) => b.length - a.length);
-  if (!there.length) there.push([Array.from({ length: n / size }, (_, g) => all.slice(g * size, (g + 1) * size))]);
-  known.set(key, there);
-  return there;
+  return searched(n, size, short > 1 ? short : 0);
 }
 
-/** Rounds by turning, as many as are found but more than `known`, with at least `fixed` points that never meet; none where none are found. */
-function turnedRounds(n: number, size: number, known: number, fixed: number): Design {
+/** Turned and transversal designs, most rounds first; one group after the other where there are none. */
+const searched = remembered((n: number, size: number, short: number): readonly Design[] => {
+  const columns = transversal(n / size, size);
+  const most = turnedRounds(n, size, columns.length, 0);
+  const designs = [most.design, columns];
+  if (short > most.fixed) designs.push(turnedRounds(n, size, columns.length, short).design);
+  const there = designs.filter((design) => design.length).sort((a, b) => b.length - a.length);
+  if (there.length) return there;
+  return [[Array.from({ length: n / size }, (_, g) => Array.from({ length: size }, (__, i) => g * size + i))]];
+});
+
+/** Rounds by turning, as many as are found but more than `known`, with at least `fixed` points that never meet, and how many those are; none where none are found. */
+function turnedRounds(n: number, size: number, known: number, fixed: number): { design: Design; fixed: number } {
   const possible = Math.floor((n - 1) / (size - 1));
   let work = WORK;
   for (let count = possible; count > Math.max(known, possible - MOST_COUNTS); count--) {
     for (const wheel of wheelsFor(n, size, count)) {
       if (wheel.fixed < fixed) continue;
-      if (work <= 0) return [];
+      if (work <= 0) return { design: [], fixed: 0 };
       const found = developed(n, size, wheel, work);
       work -= found.work;
-      if (found.design.length) return found.design;
+      if (found.design.length) return { design: found.design, fixed: wheel.fixed };
     }
   }
-  return [];
+  return { design: [], fixed: 0 };
 }

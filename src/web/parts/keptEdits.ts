@@ -1,5 +1,6 @@
 import type { Edit } from '../../core/model/edit.ts';
 import type { Lesson } from '../../core/model/lesson.ts';
+import { storedJson } from './storedJson.ts';
 
 export interface Sending {
   id: string;
@@ -17,11 +18,8 @@ export interface Kept {
 const keyOf = (lessonId: string) => `side-court-lesson-${lessonId}`;
 
 export function readKept(lessonId: string | undefined): Kept {
-  try {
-    return (lessonId && (JSON.parse(localStorage.getItem(keyOf(lessonId)) ?? 'null') as Kept | null)) || { base: null, pending: [] };
-  } catch {
-    return { base: null, pending: [] };
-  }
+  const kept = lessonId ? (storedJson('localStorage', keyOf(lessonId)) as Kept | null) : null;
+  return kept || { base: null, pending: [] };
 }
 
 /** Keeps it while something waits; nothing of a lesson stays behind once the server has it all. */

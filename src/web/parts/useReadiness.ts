@@ -4,6 +4,7 @@ import { openFindings } from '../../core/fit/fit.ts';
 import type { FittedLesson } from '../../core/fit/fitted.ts';
 import type { Desk } from '../api.ts';
 import { dayFitting } from '../worker/useFit.ts';
+import { storedJson } from './storedJson.ts';
 
 const keys = new WeakMap<Desk, string>();
 /** A period with everything that fit looks at, as one short key: where anything differs, so does the key. */
@@ -35,12 +36,8 @@ const MOST_KEPT = 60;
 const program = () => document.querySelector<HTMLScriptElement>('script[type="module"]')?.src ?? '';
 /** What was counted in this window before, so that a page that is loaded anew need not fit the whole day again. */
 function readKept(): [key: string, open: number][] {
-  try {
-    const kept = JSON.parse(sessionStorage.getItem(KEPT) ?? '{}') as { program?: string; counts?: [string, number][] };
-    return kept.program === program() ? (kept.counts ?? []) : [];
-  } catch {
-    return [];
-  }
+  const kept = storedJson('sessionStorage', KEPT) as { program: string; counts: [string, number][] } | null;
+  return kept?.program === program() ? kept.counts : [];
 }
 
 function keep(key: string, open: number): void {

@@ -1,6 +1,7 @@
 import { MEASURES } from '../../../core/fit/ways.ts';
 import type { Measure } from '../../../core/fit/waysMeasured.ts';
 import { MEASURE_WORDS } from '../../../core/words/ways.en.ts';
+import { storedJson } from '../../parts/storedJson.ts';
 
 const KEPT = 'side-court-way-priorities';
 const USUAL: Measure[] = ['activeShare', 'idleSeconds', 'turns'];
@@ -8,12 +9,8 @@ const PLACES = ['First', 'then', 'then'];
 
 /** What this teacher put first the last time, on this computer. */
 export function readPriorities(): Measure[] {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(KEPT) ?? '');
-    if (Array.isArray(kept) && kept.length === 3 && kept.every((m) => MEASURES.includes(m))) return kept;
-  } catch {
-    // Nothing kept, or not readable: the usual ones.
-  }
+  const kept = storedJson('localStorage', KEPT);
+  if (Array.isArray(kept) && kept.length === 3 && kept.every((m) => MEASURES.includes(m))) return kept;
   return USUAL;
 }
 

@@ -5,6 +5,7 @@ import { planOf, type RunPlan } from '../../../core/live/runPlan.ts';
 import type { RunEvent } from '../../../core/model/run.ts';
 import { call, freshId, type RunData } from '../../api.ts';
 import { isReached } from '../../offline/reach.ts';
+import { storedJson } from '../../parts/storedJson.ts';
 import { RunClock } from './runClock.ts';
 
 type Sent = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'id' | 'at'> : never) : never;
@@ -28,13 +29,7 @@ export interface LiveRun {
 }
 
 const kept = (runId: string) => `side-court-run-${runId}`;
-const readKept = (runId: string): RunEvent[] => {
-  try {
-    return JSON.parse(localStorage.getItem(kept(runId)) ?? '[]') as RunEvent[];
-  } catch {
-    return [];
-  }
-};
+const readKept = (runId: string) => (storedJson('localStorage', kept(runId)) as RunEvent[] | null) ?? [];
 /** This window's name, the same after a reload. */
 function windowName(): string {
   const known = sessionStorage.getItem('side-court-window') ?? freshId('w');
