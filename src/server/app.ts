@@ -6,7 +6,8 @@ import helmet from 'helmet';
 import { ZodError } from 'zod';
 import type { Database } from './database.ts';
 import { inTime, onlyFromHere } from './guard.ts';
-import { type Journal, NO_JOURNAL } from './journal.ts';
+import { type Journal, noJournal } from './journal.ts';
+import { plainJson } from './plainJson.ts';
 import { Problem } from './problem.ts';
 import { backupRoutes } from './routes/backups.ts';
 import { classRoutes } from './routes/classes.ts';
@@ -30,12 +31,17 @@ const answerProblem: ErrorRequestHandler = (error, _req, res, _next) => {
   else if (error?.type === 'entity.too.large') res.status(413).json({ code: 'too-large', issues: [{ path: [], code: 'too-large' }] });
   else if (error?.type === 'entity.parse.failed' || error?.type === 'encoding.unsupported' || error?.type === 'charset.unsupported')
     res.status(400).json({ code: 'not-json', issues: [{ path: [], code: 'not-json' }] });
+  // Express and its readers say by a status what a request got wrong: an address that is no text, a body cut off.
+  else if (error?.status >= 400 && error.status < 500) res.status(error.status).json({ code: 'bad-request', issues: [] });
   else {
     const damaged = error instanceof ZodError;
     console.error(damaged ? 'a stored record does not have its shape' : traceOf(error));
     res.status(500).json({ code: damaged ? 'damaged-record' : 'server', issues: [] });
   }
 };
+
+/** The most that one request's body may be; a browser sends what waits in parts of at most half of it. */
+const BODY_LIMIT = '512kb';
 
 /** The whole server as an express app: the interface under /api, the built web beside it. `now` is the only clock it has. */
 export function makeApp(db: Database, options: { webDir?: string; now: () => number; journal?: Journal; backups?: Backups }): Express {
@@ -64,14 +70,14 @@ export function makeApp(db: Database, options: { webDir?: string; now: () => num
     }),
   );
   app.use('/api', inTime, exchangeRoutes(db));
-  app.use('/api', express.json({ limit: '512kb', strict: true }));
+  app.use('/api', express.json({ limit: BODY_LIMIT, strict: true }), plainJson);
   app.use(
     '/api',
     factRoutes(db),
     classRoutes(db),
     importRoutes(db),
     planRoutes(db),
-    runRoutes(db, options.now, options.journal ?? NO_JOURNAL),
+    runRoutes(db, options.now, options.journal ?? noJournal(db)),
   );
   if (options.backups) app.use('/api', backupRoutes(options.backups));
   app.get('/api/health', (_req, res) => void res.json({ ok: true }));

@@ -1,7 +1,8 @@
-import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
 import { FolderProblem } from './database.ts';
+import { renameFlushed } from './onDisk.ts';
 
 export const REASONS = ['daily', 'by-hand', 'before-migration', 'before-restore'] as const;
 export type Reason = (typeof REASONS)[number];
@@ -38,12 +39,12 @@ export function listBackups(dataDir: string): Backup[] {
 export function backupFile(dataDir: string, name: string): string {
   const all = listBackups(dataDir);
   const found = name === 'newest' ? all[0] : all.find((b) => b.name === name);
-  if (!found) throw new FolderProblem(`There is no backup called ${name} in ${folderOf(dataDir)}.`, 6);
+  if (!found) throw new FolderProblem(`There is no backup called ${name} in ${folderOf(dataDir)}.`, 6, 'no-backup');
   return path.join(folderOf(dataDir), found.name);
 }
 
 /** Opens a backup in memory and counts its schools; FolderProblem (6) where it does not open. */
-async function checkBackup(data: Blob, name: string): Promise<void> {
+export async function checkBackup(data: Blob, name: string): Promise<void> {
   try {
     const engine = await PGlite.create({ loadDataDir: data });
     try {
@@ -76,8 +77,13 @@ export async function makeBackup(engine: PGlite, dataDir: string, reason: Reason
   const data = await engine.dumpDataDir('gzip');
   await checkBackup(data, name);
   const part = path.join(folder, `${name}.part`);
-  writeFileSync(part, Buffer.from(await data.arrayBuffer()), { flush: true });
-  renameSync(part, path.join(folder, name));
+  try {
+    writeFileSync(part, Buffer.from(await data.arrayBuffer()), { flush: true });
+    renameFlushed(part, path.join(folder, name));
+  } finally {
+    // A full disk leaves a part of it behind.
+    rmSync(part, { force: true });
+  }
   for (const old of beyondRule(listBackups(dataDir))) rmSync(path.join(folder, old.name));
   return listBackups(dataDir).find((b) => b.name === name)!;
 }
@@ -86,24 +92,4 @@ export async function makeBackup(engine: PGlite, dataDir: string, reason: Reason
 export function backupDue(dataDir: string, now: Date): boolean {
   const newest = listBackups(dataDir)[0];
   return !newest || now.getTime() - new Date(newest.at).getTime() > DAY_MS;
-}
-
-/**
- * Puts a backup in the place of the database, which must be closed. The backup is opened first; the old database and the
- * journal are moved aside, never written over, so that this can be undone by hand.
- */
-export async function restoreBackup(dataDir: string, file: string, now: Date): Promise<void> {
-  const data = new Blob([readFileSync(file)]);
-  await checkBackup(data, path.basename(file));
-  const fresh = path.join(dataDir, 'db.init');
-  rmSync(fresh, { recursive: true, force: true });
-  mkdirSync(fresh, { recursive: true });
-  const engine = await PGlite.create(fresh, { loadDataDir: data });
-  await engine.close();
-  const aside = `before-${now.toISOString().replaceAll(/[:.]/g, '')}`;
-  const db = path.join(dataDir, 'db');
-  if (existsSync(db)) renameSync(db, `${db}.${aside}`);
-  const journal = path.join(dataDir, 'runs.jsonl');
-  if (existsSync(journal)) renameSync(journal, path.join(dataDir, `runs.${aside}.jsonl`));
-  renameSync(fresh, db);
 }

@@ -1,10 +1,11 @@
-import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { PGlite } from '@electric-sql/pglite';
 import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core';
 import { drizzle } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
+import { flushTree, renameFlushed } from './onDisk.ts';
 import * as tables from './tables.ts';
 
 /** Typed on PostgreSQL, not on the embedded engine, so that a server of its own can take over one day. */
@@ -15,12 +16,14 @@ export interface OpenDatabase {
   close(): Promise<void>;
 }
 
-/** Thrown where the folder must not be touched; `exitCode` is what the process ends with. */
+/** Thrown if the folder must not be touched; `exitCode` is what the process ends with, `code` what callers tell apart. */
 export class FolderProblem extends Error {
   readonly exitCode: number;
-  constructor(message: string, exitCode: number) {
+  readonly code: 'folder' | 'no-backup';
+  constructor(message: string, exitCode: number, code: FolderProblem['code'] = 'folder') {
     super(message);
     this.exitCode = exitCode;
+    this.code = code;
   }
 }
 
@@ -37,6 +40,21 @@ export function databaseThere(folder: string): boolean {
       throw new FolderProblem(`The database in ${folder} is damaged (${part} is missing). Nothing was changed.`, 3);
   }
   return true;
+}
+
+/**
+ * Refuses to make a new database beside data of a school: an empty school would hide them. FolderProblem (3) naming what is
+ * there. What an interrupted first start leaves is no data.
+ */
+export function refuseBesideData(dataDir: string): void {
+  const ours = /^(db\.(?!init$)|runs\.|restore\.json|backups$)/;
+  const holds = (name: string) => {
+    const place = path.join(dataDir, name);
+    return statSync(place).isDirectory() ? readdirSync(place).length > 0 : statSync(place).size > 0;
+  };
+  const found = existsSync(dataDir) ? readdirSync(dataDir).filter((name) => ours.test(name) && holds(name)) : [];
+  if (found.length)
+    throw new FolderProblem(`There is no database in ${dataDir}, but there is ${found.join(', ')}. Nothing was changed.`, 3);
 }
 
 /** True where the database holds data and migrations are still to come; false for a new one. */
@@ -58,13 +76,15 @@ export async function openDatabase(
   else {
     const folder = path.join(dataDir, 'db');
     if (!databaseThere(folder)) {
+      refuseBesideData(dataDir);
       const fresh = path.join(dataDir, 'db.init');
       rmSync(fresh, { recursive: true, force: true });
       mkdirSync(fresh, { recursive: true });
       const first = await PGlite.create(fresh);
       await first.close();
+      await flushTree(fresh);
       rmSync(folder, { recursive: true, force: true });
-      renameSync(fresh, folder);
+      renameFlushed(fresh, folder);
     }
     try {
       engine = await PGlite.create(folder);

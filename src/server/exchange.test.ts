@@ -56,7 +56,7 @@ describe('everything as one file', () => {
     const fresh = untouched;
     const { body: file } = await full.ask('GET', '/export?private=yes');
     const bad = structuredClone(file);
-    bad.students[40].givenName = '<script>';
+    bad.students[40].givenName = 'Wr\u0007en';
     const answer = await fresh.ask('POST', '/import', bad);
     expect(answer.body.issues[0].path).toEqual(['students', 40, 'givenName']);
     const twice = structuredClone(file);

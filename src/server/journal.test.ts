@@ -1,95 +1,228 @@
-import { appendFileSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { appendFileSync, existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { RunEvent } from '../core/model/run.ts';
-import { type OpenDatabase, openDatabase } from './database.ts';
+import { eq } from 'drizzle-orm';
+import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import { type Run, RunEvent } from '../core/model/run.ts';
+import { type Database, type OpenDatabase, openDatabase } from './database.ts';
 import { readDeskById } from './deskInput.ts';
-import { openJournal, replayJournal } from './journal.ts';
+import { type Journal, openJournal } from './journal.ts';
+import { journalText, readJournalLine } from './journalLine.ts';
+import { replayLines } from './replayJournal.ts';
 import { runRecords } from './repositories/index.ts';
 import { appendRunEvents, readRunLog } from './repositories/runLog.ts';
 import { newRun } from './routes/runs.ts';
 import { seedDemo } from './seed.ts';
+import { journalMarks, runEvents, runs } from './tables.ts';
 
 const TODAY = new Date('2026-09-09T08:00:00');
 let open: OpenDatabase;
 let data = '';
+let file = '';
 beforeAll(async () => {
   open = await openDatabase();
-  await seedDemo(open.db, TODAY);
+  await seedDemo(open.db, TODAY, 0);
+});
+afterAll(() => open.close());
+beforeEach(() => {
   data = mkdtempSync(path.join(tmpdir(), 'side-court-journal-'));
+  file = path.join(data, 'runs.jsonl');
 });
-afterAll(async () => {
-  await open.close();
+afterEach(async () => {
   rmSync(data, { recursive: true, force: true });
+  await open.db.delete(journalMarks);
 });
+
 const event = (id: string, type = 'pause') => RunEvent.parse({ id, at: TODAY.getTime() + 1, type });
-const newDemoRun = async (period: string) => newRun(await readDeskById(open.db, `${period}-2026-09-09`), TODAY.getTime());
+const newDemoRun = async (period = 'mills') => newRun(await readDeskById(open.db, `${period}-2026-09-09`), TODAY.getTime());
 const ids = async (runId: string) => (await readRunLog(open.db, runId)).map((e) => e.id as string);
+const record = (journal: Journal, runId: string, events: RunEvent[], apply = true) =>
+  journal.record({ kind: 'events', runId, events }, (tx) => (apply ? appendRunEvents(tx, runId, events) : Promise.resolve()));
+const start = (journal: Journal, run: Run) => journal.record({ kind: 'run', run }, (tx) => runRecords.add(tx, run));
+/** Takes what the journal brought away again, as a database does that lost its last writes. */
+async function lose(runId: string, from: string[] = []): Promise<void> {
+  await open.db.delete(runEvents).where(eq(runEvents.runId, runId));
+  if (!from.length) await open.db.delete(runs).where(eq(runs.id, runId));
+  await open.db.delete(journalMarks);
+}
+const replay = (lines: string[], db: Database = open.db) => replayLines(lines.map(readJournalLine), db);
 
 describe('the journal', () => {
-  it('holds each line whole, in the order of asking, and reads back what the database lost', async () => {
-    const run = await newDemoRun('mills');
+  it('holds each line whole, numbered, in the order of asking, and brings back what the database lost', async () => {
+    const run = await newDemoRun();
     const journal = await openJournal(data, open.db);
-    await journal.append({ kind: 'run', run });
-    await Promise.all([1, 2, 3, 4, 5].map((i) => journal.append({ kind: 'events', runId: run.id, events: [event(`a${i}`)] })));
+    await start(journal, run);
+    await Promise.all([1, 2, 3, 4, 5].map((i) => record(journal, run.id, [event(`a${i}`)])));
     await journal.close();
-    const lines = readFileSync(path.join(data, 'runs.jsonl'), 'utf8').trim().split('\n');
-    expect(lines).toHaveLength(6);
-    expect(lines.slice(1).map((l) => JSON.parse(l).events[0].id)).toEqual(['a1', 'a2', 'a3', 'a4', 'a5']);
-    expect(await runRecords.find(open.db, run.id)).toBeUndefined();
+    const lines = readFileSync(file, 'utf8').split('\n').filter(Boolean).map(readJournalLine);
+    expect(lines.map((l) => l.n)).toEqual([1, 2, 3, 4, 5, 6]);
+    expect(lines.slice(1).map((l) => (l.line?.kind === 'events' ? l.line.events[0].id : ''))).toEqual(['a1', 'a2', 'a3', 'a4', 'a5']);
+    await lose(run.id);
     await (await openJournal(data, open.db)).close();
     expect(await runRecords.find(open.db, run.id)).toEqual(run);
     expect(await ids(run.id)).toEqual(['a1', 'a2', 'a3', 'a4', 'a5']);
   });
 
-  it('takes nothing twice and leaves what is there, however often it is read', async () => {
-    const run = await runRecords.add(open.db, await newDemoRun('weather'));
-    await appendRunEvents(open.db, run.id, [event('b1'), event('b2', 'resume')]);
-    const text = [
-      { kind: 'run', run: { ...run, date: '1999-01-01' } },
-      { kind: 'events', runId: run.id, events: [event('b2', 'resume'), event('b3', 'end')] },
-    ]
-      .map((l) => JSON.stringify(l))
-      .join('\n');
-    for (let i = 0; i < 3; i++) await replayJournal(text, open.db);
-    expect(await ids(run.id)).toEqual(['b1', 'b2', 'b3']);
-    const stored = await runRecords.get(open.db, run.id);
-    expect(stored.date).toBe(run.date);
-    expect(stored.endedAt).toBe(event('b3').at);
-  });
-
-  it('leaves out a torn line, foreign lines and events of runs that nobody knows', async () => {
-    const run = await runRecords.add(open.db, await newDemoRun('orchard'));
-    const good = JSON.stringify({ kind: 'events', runId: run.id, events: [event('c1')] });
-    const text = [
-      'not json',
-      '{"kind":"dance"}',
-      '[]',
-      'null',
-      JSON.stringify({ kind: 'events', runId: 'gone', events: [event('c0')] }),
-      good,
-      good.slice(0, 40),
-    ].join('\n');
-    await replayJournal(text, open.db);
-    expect(await ids(run.id)).toEqual(['c1']);
-    expect(await ids('gone')).toEqual([]);
-  });
-
-  it('goes on after a torn line with a line of its own', async () => {
-    const run = await newDemoRun('mills');
-    const file = path.join(data, 'runs.jsonl');
-    writeFileSync(file, '');
-    appendFileSync(file, '{"kind":"events","runId":"x","eve');
+  it('is read on behind the number that the database holds: older lines are not looked at', async () => {
+    const run = await newDemoRun();
     const journal = await openJournal(data, open.db);
-    await journal.append({ kind: 'run', run });
+    await start(journal, run);
+    await record(journal, run.id, [event('b1')]);
+    await record(journal, run.id, [event('b2')], false);
     await journal.close();
+    const [mark] = await open.db.select().from(journalMarks);
+    expect(mark.applied).toBe(3);
+    await open.db.update(journalMarks).set({ applied: 2 });
+    await open.db.delete(runEvents).where(eq(runEvents.runId, run.id));
+    await (await openJournal(data, open.db)).close();
+    expect(await ids(run.id), 'b1 is known to be there by its number').toEqual(['b2']);
+    await open.db.update(journalMarks).set({ applied: 3, boot: 'another start of this computer' });
+    await (await openJournal(data, open.db)).close();
+    expect((await ids(run.id)).sort(), 'after the computer stopped, ids are compared').toEqual(['b1', 'b2']);
+  });
+
+  it('goes on numbering where a restored database or an older journal stopped', async () => {
+    const run = await newDemoRun();
+    await open.db.insert(journalMarks).values({ id: 'runs', applied: 40, boot: '' });
+    const journal = await openJournal(data, open.db);
+    await start(journal, run);
+    await journal.close();
+    expect(readJournalLine(readFileSync(file, 'utf8').trim()).n).toBe(41);
+  });
+
+  it('keeps no number past a line that the database did not take', async () => {
+    const run = await newDemoRun();
+    const journal = await openJournal(data, open.db);
+    await start(journal, run);
+    const refused = journal.record({ kind: 'events', runId: run.id, events: [event('c1')] }, () => Promise.reject(new Error('full')));
+    await expect(refused).rejects.toThrow('full');
+    await record(journal, run.id, [event('c2')]);
+    await journal.close();
+    expect(await ids(run.id)).toEqual(['c2']);
+    await (await openJournal(data, open.db)).close();
+    expect((await ids(run.id)).sort()).toEqual(['c1', 'c2']);
+  });
+
+  it('is set aside once the database holds it, and what comes meanwhile stays', async () => {
+    const run = await newDemoRun();
+    const journal = await openJournal(data, open.db);
+    await start(journal, run);
+    await record(journal, run.id, [event('d1')]);
+    const flushed = journal.settle(async () => {
+      await record(journal, run.id, [event('d2')]);
+      expect(existsSync(path.join(data, 'runs.settling.jsonl'))).toBe(true);
+    });
+    await flushed;
+    await journal.close();
+    expect(readFileSync(path.join(data, 'runs.before.jsonl'), 'utf8')).toContain('"d1"');
+    const left = readFileSync(file, 'utf8').trim();
+    expect([left.includes('"d1"'), left.includes('"d2"')]).toEqual([false, true]);
+    expect(readJournalLine(left).n).toBe(3);
+  });
+
+  it('that was being set aside when the process died is read before the newer one', async () => {
+    const run = await newDemoRun();
+    const journal = await openJournal(data, open.db);
+    await start(journal, run);
+    await record(journal, run.id, [event('e1')]);
+    await journal.settle(() => Promise.reject(new Error('disk full'))).catch(() => undefined);
+    await record(journal, run.id, [event('e2')]);
+    await journal.close();
+    await lose(run.id);
+    await (await openJournal(data, open.db)).close();
+    expect(await ids(run.id)).toEqual(['e1', 'e2']);
+  });
+});
+
+describe('a damaged journal', () => {
+  it('goes on after a line that a full disk tore, each line ending the one before it', async () => {
+    const run = await newDemoRun();
+    writeFileSync(file, '{"n":1,"crc":"00000000","kind":"events","runId":"x","eve');
+    const journal = await openJournal(data, open.db);
+    expect(journal.notices, 'the last line was never acknowledged').toEqual([]);
+    await start(journal, run);
+    await journal.close();
+    await lose(run.id);
     await (await openJournal(data, open.db)).close();
     expect(await runRecords.find(open.db, run.id)).toEqual(run);
   });
 
-  it('reads runs of an older version', async () => {
-    const { id: _, ...run } = await newDemoRun('mills');
+  it('sets what it cannot apply aside in a file of its own, starts, and says so', async () => {
+    const run = await newDemoRun();
+    const bad = ['f\u0000', 'f\ud800'].map((text) => ({ id: 'f0', at: 5, type: 'note', text }));
+    const journal = await openJournal(data, open.db);
+    await start(journal, run);
+    await journal.close();
+    appendFileSync(file, journalText(2, { kind: 'events', runId: run.id, events: [event('f1'), bad[0]] }));
+    appendFileSync(file, `\n${JSON.stringify({ kind: 'events', runId: run.id, events: [bad[1]] })}`);
+    appendFileSync(file, journalText(3, { kind: 'events', runId: run.id, events: [event('f2'), { id: 'f3', at: -1, type: 'dance' }] }));
+    const again = await openJournal(data, open.db);
+    await again.close();
+    expect(again.notices).toHaveLength(1);
+    expect(again.notices[0]).toContain('3 entries of the journal could not be read back');
+    expect(await ids(run.id)).toEqual(['f2']);
+    const aside = readFileSync(path.join(data, 'runs.refused.jsonl'), 'utf8').trim().split('\n');
+    expect(aside).toHaveLength(3);
+    const third = await openJournal(data, open.db);
+    await third.close();
+    expect(third.notices, 'said once').toEqual([]);
+  });
+
+  it('cut or flipped at any byte brings no wrong event, and all that stands before the damage', async () => {
+    const run = await newDemoRun();
+    const small = { ...run, plan: { ...run.plan, blocks: [] } };
+    const lines = [
+      journalText(1, { kind: 'run', run: small }),
+      ...[1, 2, 3].map((i) => journalText(i + 1, { kind: 'events', runId: run.id, events: [event(`g${i}`)] })),
+    ];
+    const whole = lines.join('');
+    for (let i = 0; i < whole.length; i += 17) {
+      const flipped = `${whole.slice(0, i)}${String.fromCharCode(whole.charCodeAt(i) ^ 4)}${whole.slice(i + 1)}`;
+      for (const text of [whole.slice(0, i), flipped]) {
+        const read = text.split('\n').filter(Boolean).map(readJournalLine);
+        for (const { line, n } of read) if (line) expect(line, `byte ${i}`).toEqual(readJournalLine(lines[n! - 1].trim()).line);
+        const intact = lines.filter((l, at) => lines.slice(0, at + 1).join('').length <= i && l);
+        expect(read.filter((l) => l.line).length).toBeGreaterThanOrEqual(intact.length - 1);
+      }
+    }
+  });
+
+  it('stops a start for any fault that is not the line’s own', async () => {
+    const full = {
+      select: () => ({ from: () => ({ where: () => Promise.reject(Object.assign(new Error('disk full'), { code: '53100' })) }) }),
+    };
+    const lines = [JSON.stringify({ kind: 'events', runId: 'x', events: [event('h1')] })];
+    await expect(replay(lines, full as unknown as Database)).rejects.toThrow('disk full');
+  });
+});
+
+describe('lines of a journal', () => {
+  it('bring nothing twice and leave what is there, however often they are read', async () => {
+    const run = await runRecords.add(open.db, await newDemoRun('weather'));
+    await appendRunEvents(open.db, run.id, [event('i1'), event('i2', 'resume')]);
+    const lines = [
+      { kind: 'run', run: { ...run, date: '1999-01-01' } },
+      { kind: 'events', runId: run.id, events: [event('i2', 'resume'), event('i3', 'end')] },
+    ].map((l) => JSON.stringify(l));
+    for (let i = 0; i < 3; i++) expect(await replay(lines)).toEqual([]);
+    expect(await ids(run.id)).toEqual(['i1', 'i2', 'i3']);
+    const stored = await runRecords.get(open.db, run.id);
+    expect(stored.date).toBe(run.date);
+    expect(stored.endedAt).toBe(event('i3').at);
+  });
+
+  it('that are foreign, torn, or of a lesson that nobody knows are given back', async () => {
+    const run = await runRecords.add(open.db, await newDemoRun('orchard'));
+    const good = JSON.stringify({ kind: 'events', runId: run.id, events: [event('j1')] });
+    const gone = JSON.stringify({ kind: 'events', runId: 'gone', events: [event('j0')] });
+    const left = await replay(['not json', '{"kind":"dance"}', '[]', 'null', gone, good, good.slice(0, 40)]);
+    expect(left).toHaveLength(6);
+    expect(await ids(run.id)).toEqual(['j1']);
+    expect(await ids('gone')).toEqual([]);
+  });
+
+  it('of an older version are read', async () => {
+    const { id: _, ...run } = await newDemoRun();
     const blocks = run.plan.blocks.map((block) => {
       const game = block.game as { plays: unknown[] } | undefined;
       if (!game) return block;
@@ -97,9 +230,39 @@ describe('the journal', () => {
       return { ...block, game: { ...rest, play: plays[0] } };
     });
     const old = { ...run, id: 'old-run', version: 1, plan: { ...run.plan, blocks } };
-    await replayJournal(JSON.stringify({ kind: 'run', run: old }), open.db);
+    await replay([JSON.stringify({ kind: 'run', run: old })]);
     const found = await runRecords.get(open.db, 'old-run');
     expect(found.version).toBe(2);
     expect(found.plan).toEqual(run.plan);
+  });
+});
+
+describe('the log of a run', () => {
+  it('drops nothing when another writer has taken its number: only a repeated id is left out', async () => {
+    const run = await runRecords.add(open.db, await newDemoRun());
+    await open.engine.exec(`
+      create function another() returns trigger language plpgsql as $$ begin
+        insert into run_events (run_id, seq, id, at, data) values (new.run_id, new.seq, 'theirs', 1, '{}'); return new; end $$;
+      create trigger another before insert on run_events for each row when (new.id = 'mine') execute function another();`);
+    try {
+      await expect(appendRunEvents(open.db, run.id, [event('mine')])).rejects.toThrow();
+    } finally {
+      await open.engine.exec('drop trigger another on run_events; drop function another()');
+    }
+    await appendRunEvents(open.db, run.id, [event('mine')]);
+    await appendRunEvents(open.db, run.id, [event('mine'), event('more')]);
+    expect(await ids(run.id)).toEqual(['mine', 'more']);
+  });
+
+  it('takes its next number with the row of the run locked', async () => {
+    const asked: string[] = [];
+    const { drizzle } = await import('drizzle-orm/pglite');
+    const logged = drizzle(open.engine, { logger: { logQuery: (query) => void asked.push(query) } }) as unknown as Database;
+    const run = await runRecords.add(open.db, await newDemoRun());
+    await appendRunEvents(logged, run.id, [event('k1')]);
+    const lock = asked.findIndex((q) => /from "runs".*for update/.test(q));
+    const number = asked.findIndex((q) => /max\(.*seq/.test(q));
+    expect(lock).toBeGreaterThanOrEqual(0);
+    expect(number).toBeGreaterThan(lock);
   });
 });

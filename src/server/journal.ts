@@ -1,91 +1,151 @@
-import { existsSync, mkdirSync, readFileSync, renameSync, statSync } from 'node:fs';
+import { appendFileSync, existsSync, mkdirSync, readFileSync, renameSync } from 'node:fs';
 import { type FileHandle, open } from 'node:fs/promises';
 import path from 'node:path';
-import { z } from 'zod';
-import { effective } from '../core/live/foldRun.ts';
-import { newestOf, upgrade } from '../core/model/record.ts';
-import { Run, RunEvent } from '../core/model/run.ts';
+import { eq } from 'drizzle-orm';
 import type { Database } from './database.ts';
-import { runRecords } from './repositories/index.ts';
-import { appendRunEvents, readRunLog } from './repositories/runLog.ts';
-
-const Line = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('run'), run: z.unknown() }),
-  z.object({ kind: z.literal('events'), runId: z.string(), events: z.array(RunEvent) }),
-]);
-type Line = z.infer<typeof Line>;
+import { type JournalLine, journalText, numberOf, type ReadLine, readJournalLine } from './journalLine.ts';
+import { bootName, renameFlushed } from './onDisk.ts';
+import { replayLines } from './replayJournal.ts';
+import { journalMarks } from './tables.ts';
 
 export interface Journal {
-  /** Resolves once the line is on the disk: flushed, not merely written. */
-  append(line: Line): Promise<void>;
+  /** Flushes the line to the disk, then applies it to the database; one line after another. Rejects if either fails: nothing counts then. */
+  record<T>(line: JournalLine, apply: (tx: Database) => Promise<T>): Promise<T>;
+  /** Sets the journal aside once the database is known to hold all of it on the disk. `flush` makes it so. */
+  settle(flush: () => Promise<void>): Promise<void>;
+  /** Bytes that a start would have to read. */
+  bytes(): number;
+  /** What could not be read back at the start, in sentences. */
+  notices: string[];
   close(): Promise<void>;
 }
 
-/** A journal larger than this is set aside at the next start; one older one is kept beside it. */
-const MOST_BYTES = 8_000_000;
-const NAME = 'runs.jsonl';
+/** The journal in use, the one that is being set aside, the last one that was, and what could not be applied. */
+const NAMES = { now: 'runs.jsonl', settling: 'runs.settling.jsonl', before: 'runs.before.jsonl', refused: 'runs.refused.jsonl' };
+export const JOURNAL_FILES = [NAMES.now, NAMES.settling];
+const MARK = 'runs';
 
 /** No journal: for a database in memory. */
-export const NO_JOURNAL: Journal = { append: async () => undefined, close: async () => undefined };
+export function noJournal(db: Database): Journal {
+  return {
+    record: (_line, apply) => db.transaction((tx) => apply(tx as unknown as Database)),
+    settle: async () => undefined,
+    bytes: () => 0,
+    notices: [],
+    close: async () => undefined,
+  };
+}
+
+async function readMark(db: Database): Promise<{ applied: number; boot: string }> {
+  const [row] = await db.select().from(journalMarks).where(eq(journalMarks.id, MARK));
+  return row ?? { applied: 0, boot: '' };
+}
+
+async function writeMark(db: Database, applied: number, boot: string): Promise<void> {
+  const row = { id: MARK, applied, boot };
+  await db.insert(journalMarks).values(row).onConflictDoUpdate({ target: journalMarks.id, set: row });
+}
+
+/** Lines behind the last one whose number the database holds; a line without a readable number belongs to its neighbours. */
+function lacking(raws: readonly string[], applied: number): ReadLine[] {
+  let from = raws.length;
+  while (from > 0) {
+    const n = numberOf(raws[from - 1]);
+    if (n !== undefined && n <= applied) break;
+    from -= 1;
+  }
+  return raws.slice(from).map(readJournalLine);
+}
+
+/** What the database lacks of the journal put into it; sentences for what could not be. */
+async function catchUp(dataDir: string, db: Database, boot: string): Promise<{ next: number; notices: string[] }> {
+  const texts = [NAMES.settling, NAMES.now].map((name) => path.join(dataDir, name)).filter((file) => existsSync(file));
+  const read = texts.map((file) => readFileSync(file, 'utf8').split('\n').filter(Boolean));
+  const raws = read.flat();
+  const mark = await readMark(db);
+  // Nothing of the database is flushed while it runs: after the computer itself stopped, every line is looked for by its ids.
+  const lines = lacking(raws, mark.boot === boot ? mark.applied : 0);
+  // The last line of a file may be torn by a crash in the middle of writing: it was never acknowledged.
+  const tails = new Set(read.map((list) => list.at(-1)));
+  const left = (await replayLines(lines, db)).filter(({ raw, why }) => !(why === 'damaged' && tails.has(raw)));
+  const notices: string[] = [];
+  if (left.length) {
+    const text = left.map(({ raw, why }) => `${JSON.stringify({ why, line: raw })}\n`).join('');
+    appendFileSync(path.join(dataDir, NAMES.refused), text, { flush: true });
+    notices.push(
+      `${left.length === 1 ? '1 entry' : `${left.length} entries`} of the journal could not be read back. Nothing was deleted: see ${NAMES.refused} in the data folder.`,
+    );
+  }
+  const last = raws.reduce((most, raw) => Math.max(most, numberOf(raw) ?? 0), mark.applied);
+  if (lines.length) await writeMark(db, last, boot);
+  return { next: last + 1, notices };
+}
 
 /**
- * Runs and their events as they were acknowledged, one JSON text a line, each flushed to the disk (fsync) before it counts:
- * the embedded database alone never flushes. At the start what the database does not have is put in again; a line torn by a
- * crash was never acknowledged and is left out.
+ * Runs and their events as they were acknowledged: one line each, numbered, with a checksum, flushed to the disk (fsync) before
+ * it is applied to the database, which itself never flushes. The number of a line is written in the same transaction as what it
+ * brings, so that a start reads on behind it.
  */
 export async function openJournal(dataDir: string, db: Database): Promise<Journal> {
   mkdirSync(dataDir, { recursive: true });
-  const file = path.join(dataDir, NAME);
-  if (existsSync(file)) {
-    await replayJournal(readFileSync(file, 'utf8'), db);
-    if (statSync(file).size > MOST_BYTES) renameSync(file, path.join(dataDir, 'runs.before.jsonl'));
-  }
-  const handle: FileHandle = await open(file, 'a');
-  const endsTorn = existsSync(file) && statSync(file).size > 0 && !readFileSync(file, 'utf8').endsWith('\n');
-  if (endsTorn) await handle.appendFile('\n');
+  const boot = bootName();
+  const caught = await catchUp(dataDir, db, boot);
+  const file = path.join(dataDir, NAMES.now);
+  const settling = path.join(dataDir, NAMES.settling);
+  let handle: FileHandle = await open(file, 'a');
+  let size = (await handle.stat()).size;
+  let { next } = caught;
+  // A line that was journalled and not applied is applied by the next start: until then no number may pass it.
+  let behind = false;
   let last: Promise<unknown> = Promise.resolve();
+  const inOrder = <T>(work: () => Promise<T>): Promise<T> => {
+    const done = last.then(work);
+    last = done.catch(() => undefined);
+    return done;
+  };
+  const append = async (text: string) => {
+    await handle.appendFile(text);
+    await handle.datasync();
+    size += Buffer.byteLength(text);
+  };
   return {
-    append(line) {
-      const written = last.then(async () => {
-        await handle.appendFile(`${JSON.stringify(line)}\n`);
-        await handle.datasync();
+    notices: caught.notices,
+    bytes: () => size,
+    record: (line, apply) =>
+      inOrder(async () => {
+        const n = next;
+        next += 1;
+        await append(journalText(n, line));
+        try {
+          return await db.transaction(async (tx) => {
+            const answer = await apply(tx as unknown as Database);
+            if (!behind) await writeMark(tx as unknown as Database, n, boot);
+            return answer;
+          });
+        } catch (error) {
+          behind = true;
+          throw error;
+        }
+      }),
+    async settle(flush) {
+      // Between two lines: what the old file holds is applied, what comes later goes into a new one.
+      const turned = await inOrder(async () => {
+        if (behind) return false;
+        if (size > 0 && !existsSync(settling)) {
+          await handle.close();
+          renameFlushed(file, settling);
+          handle = await open(file, 'a');
+          size = 0;
+        }
+        return existsSync(settling);
       });
-      last = written.catch(() => undefined);
-      return written;
+      if (!turned) return;
+      await flush();
+      renameSync(settling, path.join(dataDir, NAMES.before));
     },
     async close() {
       await last;
       await handle.close();
     },
   };
-}
-
-/** Writes when a run ended, or that it goes on again, where one of these new events ends it or strikes another out. */
-export async function noteEnd(db: Database, runId: string, events: readonly RunEvent[]): Promise<void> {
-  if (!events.some((e) => e.type === 'end' || e.type === 'strike')) return;
-  const endedAt = effective(await readRunLog(db, runId)).find((e) => e.type === 'end')?.at ?? null;
-  const run = await runRecords.get(db, runId);
-  if (run.endedAt !== endedAt) await runRecords.put(db, { ...run, endedAt });
-}
-
-/** Puts every run and event of the journal into the database that is not there yet; what is there stays as it is. */
-export async function replayJournal(text: string, db: Database): Promise<void> {
-  for (const raw of text.split('\n')) {
-    if (!raw) continue;
-    let json: unknown;
-    try {
-      json = JSON.parse(raw);
-    } catch {
-      continue;
-    }
-    const line = Line.safeParse(json);
-    if (!line.success) continue;
-    if (line.data.kind === 'run') {
-      const run = Run.safeParse(upgrade(line.data.run as Record<string, unknown>, newestOf('run')));
-      if (run.success && !(await runRecords.find(db, run.data.id))) await runRecords.add(db, run.data);
-    } else if (await runRecords.find(db, line.data.runId)) {
-      await appendRunEvents(db, line.data.runId, line.data.events);
-      await noteEnd(db, line.data.runId, line.data.events);
-    }
-  }
 }

@@ -1,13 +1,14 @@
-import { existsSync, rmSync } from 'node:fs';
+import { existsSync, readdirSync, rmSync } from 'node:fs';
 import { createServer, type RequestListener } from 'node:http';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { makeApp } from './app.ts';
-import { backupFile, listBackups, restoreBackup } from './backup.ts';
+import { backupFile, listBackups } from './backup.ts';
 import { type Database, databaseThere, FolderProblem } from './database.ts';
 import { lockFolder } from './lock.ts';
+import { finishRestore, removeLeftovers, restoreBackup } from './restore.ts';
 import { seedDemo, seedDemoDay, seedSchool } from './seed.ts';
-import { backupsOf, dailyBackup, openStore, type Store } from './store.ts';
+import { backupsOf, dailyBackup, openStore, type Store, settleGrown } from './store.ts';
 
 const here = path.dirname(fileURLToPath(import.meta.url));
 const root = [path.join(here, '../..'), path.join(here, '..')].find((dir) => existsSync(path.join(dir, 'package.json'))) ?? process.cwd();
@@ -21,6 +22,9 @@ function portFrom(text: string | undefined): number {
     throw new FolderProblem(`PORT must be a number from 1 to 65535, not "${text}".`, 4);
   return port;
 }
+
+/** Milliseconds after a start, and between two looks, until a journal is set aside. */
+const SETTLE_MS = 20_000;
 
 /** The clock of the server; SIDE_COURT_SPEED runs it faster, for tests alone. */
 const speed = Number(process.env.SIDE_COURT_SPEED ?? 1);
@@ -47,11 +51,19 @@ function withWayOut(problem: FolderProblem): string {
     : `${problem.message} There is no backup yet. Restore a copy of the folder, or choose another with SIDE_COURT_DATA.`;
 }
 
+/** Removes the invented school with everything that was kept beside it: `--fresh` asks for that. */
+function removeDemo(dbFolder: string): void {
+  const beside = existsSync(dataDir) ? readdirSync(dataDir).filter((name) => /^(db\.|runs\.|restore\.json|backups$)/.test(name)) : [];
+  for (const old of [dbFolder, ...beside.map((name) => path.join(dataDir, name))]) rmSync(old, { recursive: true, force: true });
+}
+
 async function start(): Promise<void> {
   const port = portFrom(process.env.PORT);
   const release = await lockFolder(dataDir);
   const dbFolder = path.join(dataDir, 'db');
-  if (fresh && demo) for (const old of [dbFolder, path.join(dataDir, 'runs.jsonl')]) rmSync(old, { recursive: true, force: true });
+  if (fresh && demo) removeDemo(dbFolder);
+  const finished = finishRestore(dataDir);
+  const notices = [...(finished ? [finished] : []), ...removeLeftovers(dataDir)];
   await restoreFirst();
   const first = !databaseThere(dbFolder);
   if (first) console.log(`Making a new database in ${dataDir} …`);
@@ -86,14 +98,19 @@ async function start(): Promise<void> {
         answer = appOver(store);
       }
     },
+    notices,
   );
   answer = appOver(store);
   const server = createServer((req, res) => answer(req, res)).listen(port, '127.0.0.1');
   server.requestTimeout = 60_000;
   server.headersTimeout = 20_000;
   const daily = setInterval(() => void dailyBackup(dataDir, store), 3600_000);
+  // What a start found in the journal is set aside soon, once the first page has been answered.
+  const grown = setInterval(() => void settleGrown(store), SETTLE_MS);
+  setTimeout(() => void settleGrown(store, 1), SETTLE_MS).unref();
   const stop = async (code: number) => {
     clearInterval(daily);
+    clearInterval(grown);
     server.closeAllConnections?.();
     server.close();
     await store.close();
@@ -101,6 +118,7 @@ async function start(): Promise<void> {
     process.exit(code);
   };
   server.on('listening', () => {
+    for (const notice of [...notices, ...store.journal.notices]) console.error(notice);
     console.log(`Side Court is at http://127.0.0.1:${port}${demo ? ' (demo data)' : ''}`);
     // A minute later, so that the first page is not kept waiting: the database does one thing at a time.
     if (!demo) setTimeout(() => void dailyBackup(dataDir, store), 60_000).unref();

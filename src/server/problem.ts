@@ -33,9 +33,12 @@ const CODES: Record<string, string> = {
 };
 const OWN = /^[a-z][a-z-]*$/;
 
-/** zod's issues as path and our code. */
+/** The most issues that one answer lists. */
+export const MOST_ISSUES = 100;
+
+/** zod's first issues as path and our code. */
 export function inputIssues(error: z.ZodError): InputIssue[] {
-  return error.issues.map((issue) => ({
+  return error.issues.slice(0, MOST_ISSUES).map((issue) => ({
     path: issue.path.map((p) => (typeof p === 'symbol' ? String(p) : p)),
     code: OWN.test(issue.message) ? issue.message : (CODES[issue.code] ?? issue.code),
   }));

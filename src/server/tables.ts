@@ -61,3 +61,11 @@ export const runEvents = pgTable(
   },
   (t) => [primaryKey({ columns: [t.runId, t.seq] }), uniqueIndex('run_events_id').on(t.runId, t.id)],
 );
+
+/** The number of the last journal line that this database holds, in the same transaction as what the line brought; id is the journal's name. */
+export const journalMarks = pgTable('journal_marks', {
+  id: text('id').primaryKey(),
+  applied: bigint('applied', { mode: 'number' }).notNull(),
+  /** Which start of the computer it was written in: after another one the number alone proves nothing. */
+  boot: text('boot').notNull(),
+});

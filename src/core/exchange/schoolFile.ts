@@ -46,20 +46,38 @@ export const SchoolFile = z.object({
 });
 export type SchoolFile = z.infer<typeof SchoolFile>;
 
-/** The record brought up where its kind has newer versions; anything else is left for the schema to say. */
+/** The most entries that each list of a file may have: decades of a large school. */
+export const MOST_ENTRIES: Partial<Record<keyof SchoolFile, number>> = {
+  classes: 500,
+  students: 20_000,
+  ratings: 20_000,
+  wishes: 20_000,
+  rooms: 300,
+  gear: 5_000,
+  games: 1_000,
+  lessons: 50_000,
+  lessonEdits: 300_000,
+  periods: 50_000,
+  attendances: 50_000,
+  runs: 20_000,
+};
+
+/** The record upgraded if its kind has newer versions; anything else, and an old record that is damaged, is left for the schema to report. */
 function broughtUp(record: unknown): unknown {
   if (typeof record !== 'object' || record === null) return record;
   const { kind, version } = record as { kind?: unknown; version?: unknown };
   const old = typeof kind === 'string' && typeof version === 'number' && version >= 1 && version < newestOf(kind);
-  return old && Number.isInteger(version) ? upgrade(record as Record<string, unknown>, newestOf(kind)) : record;
+  if (!old || !Number.isInteger(version)) return record;
+  try {
+    return upgrade(record as Record<string, unknown>, newestOf(kind));
+  } catch {
+    return record;
+  }
 }
 
-/** The file with records of older versions brought up; what is no file of ours is left as it is for the schema to say. */
-export function upgradeSchoolFile(raw: unknown): unknown {
-  if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) return raw;
-  const entry = (e: unknown) => (typeof e === 'object' && e !== null && 'run' in e ? { ...e, run: broughtUp(e.run) } : broughtUp(e));
-  return Object.fromEntries(Object.entries(raw).map(([key, value]) => [key, Array.isArray(value) ? value.map(entry) : value]));
-}
+/** One entry of a file's list, with a record of an older version upgraded. */
+export const upgradeEntry = (entry: unknown): unknown =>
+  typeof entry === 'object' && entry !== null && 'run' in entry ? { ...entry, run: broughtUp(entry.run) } : broughtUp(entry);
 
 /** The file without what is private: ratings, wishes, attendance, notes, consequences, reasons. Names stay: it is the teacher's own file. */
 export function withoutPrivate(file: SchoolFile): SchoolFile {

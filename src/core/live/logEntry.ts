@@ -93,7 +93,7 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
     results,
     absent: plan.absent.map((id) => plan.names[id] ?? id),
     gearMissing: gear.flatMap((g) =>
-      g.gearKind in state.counts && state.counts[g.gearKind] < g.need
+      Object.hasOwn(state.counts, g.gearKind) && state.counts[g.gearKind] < g.need
         ? [{ gearKind: g.gearKind, counted: state.counts[g.gearKind], need: g.need }]
         : [],
     ),

@@ -3,7 +3,7 @@ import { BlockId, StudentId } from './ids.ts';
 import { LaidPiece } from './laidPiece.ts';
 import { Block, type Lesson, Locks, Placed } from './lesson.ts';
 import { VIGOURS } from './limits.ts';
-import { line, note, whole } from './text.ts';
+import { line, mapKey, note, valueAt, whole } from './text.ts';
 
 const blockPatch = z
   .object({
@@ -25,28 +25,40 @@ const Single = z.discriminatedUnion('kind', [
   /** Pins a block's length; null lets fit decide again. */
   z.object({ kind: z.literal('set-seconds'), blockId: BlockId, seconds: whole(0, 7200).nullable() }),
   /** null gives the setting back to the game, the band or fit. */
-  z.object({ kind: z.literal('set-setting'), blockId: BlockId, key: z.string().min(1).max(40), value: z.unknown() }),
-  z.object({ kind: z.literal('place'), blockId: BlockId, pieceId: z.string().min(1).max(64), at: Placed.nullable() }),
+  z.object({ kind: z.literal('set-setting'), blockId: BlockId, key: mapKey(40), value: z.unknown() }),
+  z.object({ kind: z.literal('place'), blockId: BlockId, pieceId: mapKey(64), at: Placed.nullable() }),
   /** Pieces laid out anew or as they lie now, and pieces taken up. */
   z.object({
     kind: z.literal('lay'),
     blockId: BlockId,
     put: z.array(LaidPiece).max(120, { message: 'too-many' }),
-    take: z.array(z.string().min(1).max(64)).max(120),
+    take: z.array(mapKey(64)).max(120),
   }),
   z.object({ kind: z.literal('set-groups'), blockId: BlockId, groups: z.array(z.array(StudentId).max(60)).max(40).nullable() }),
   /** null lets everybody move again. */
   z.object({ kind: z.literal('set-locks'), blockId: BlockId, locks: Locks.nullable() }),
-  z.object({ kind: z.literal('accept'), key: z.string().min(1).max(300), reason: line(200) }),
-  z.object({ kind: z.literal('unaccept'), key: z.string().min(1).max(300) }),
+  z.object({ kind: z.literal('accept'), key: mapKey(300), reason: line(200) }),
+  z.object({ kind: z.literal('unaccept'), key: mapKey(300) }),
 ]);
 
 export type Edit = z.infer<typeof Single> | { kind: 'many'; edits: Edit[] };
 
-/** A small invertible change of a lesson; `many` is one gesture of several. */
-export const Edit: z.ZodType<Edit> = z.lazy(() =>
-  z.union([Single, z.object({ kind: z.literal('many'), edits: z.array(Edit).min(1).max(100) })]),
+/** The most single edits of one gesture, and how deep gestures may hold gestures: an undo of many is as deep as what it undoes. */
+const MOST_EDITS = 500;
+const MOST_DEPTH = 4;
+
+const AnyEdit: z.ZodType<Edit> = z.lazy(() =>
+  z.union([Single, z.object({ kind: z.literal('many'), edits: z.array(AnyEdit).min(1).max(100) })]),
 );
+
+/** How many single edits an edit holds; Infinity if it holds gestures deeper than allowed. */
+function sizeOf(edit: Edit, depth = 0): number {
+  if (edit.kind !== 'many') return 1;
+  return depth >= MOST_DEPTH ? Number.POSITIVE_INFINITY : edit.edits.reduce((sum, each) => sum + sizeOf(each, depth + 1), 0);
+}
+
+/** A small invertible change of a lesson; `many` is one gesture of several, at most 500 in all. */
+export const Edit: z.ZodType<Edit> = AnyEdit.refine((edit) => sizeOf(edit) <= MOST_EDITS, { message: 'too-many' });
 
 /** Several edits as one gesture; one alone as it is. */
 export const gesture = (edits: readonly Edit[]): Edit => (edits.length === 1 ? edits[0] : { kind: 'many', edits: [...edits] });
@@ -77,12 +89,14 @@ function onGame(
     inverse,
   });
   if (edit.kind === 'set-setting') {
-    const { [edit.key]: old, ...rest } = game.settings;
+    const old = valueAt(game.settings, edit.key);
+    const { [edit.key]: _, ...rest } = game.settings;
     const settings = edit.value === null || edit.value === undefined ? rest : { ...rest, [edit.key]: edit.value };
     return put({ ...game, settings }, { ...edit, value: old ?? null });
   }
   if (edit.kind === 'place') {
-    const { [edit.pieceId]: old, ...rest } = game.placed;
+    const old = valueAt(game.placed, edit.pieceId);
+    const { [edit.pieceId]: _, ...rest } = game.placed;
     return put({ ...game, placed: edit.at ? { ...rest, [edit.pieceId]: edit.at } : rest }, { ...edit, at: old ?? null });
   }
   if (edit.kind === 'set-locks') {

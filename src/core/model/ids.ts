@@ -1,6 +1,11 @@
 import { z } from 'zod';
+import { isMapKey } from './text.ts';
 
-const id = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/, { message: 'id' });
+/** Letters, digits, - and _; never a name that every object has, since ids are the keys of maps. */
+export const id = z
+  .string()
+  .regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/, { message: 'id' })
+  .refine(isMapKey, { message: 'id' });
 
 export const SchoolId = id.brand<'SchoolId'>();
 export type SchoolId = z.infer<typeof SchoolId>;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Point } from '../geometry/point.ts';
+import { id } from './ids.ts';
 import { degrees, metres, optionalLine, whole } from './text.ts';
 
 /** Everything that a teacher lays out beside a game's own places, each with a meaning. */
@@ -33,7 +34,7 @@ export type LaneUse = (typeof LANE_USES)[number];
 
 /** A piece as it lies: its middle, its length along its direction and its width across; 0° points away from the main door wall, 90° to the right. */
 export const LaidPiece = z.object({
-  id: z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/, { message: 'id' }),
+  id,
   laid: z.enum(LAID_KINDS, { message: 'choice' }),
   title: optionalLine(40),
   x: metres(-20, 200),

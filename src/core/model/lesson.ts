@@ -3,7 +3,7 @@ import { BlockId, GameId, LessonId, StudentId } from './ids.ts';
 import { LaidPiece } from './laidPiece.ts';
 import { VIGOURS } from './limits.ts';
 import { recordOf } from './record.ts';
-import { line, metres, note, whole } from './text.ts';
+import { line, mapKey, metres, note, whole } from './text.ts';
 
 /** Something chosen or already seen on paper: a re-fit disturbs what is pinned least. */
 const choice = <T extends z.ZodType>(value: T) => z.object({ value, by: z.enum(['teacher', 'fit']), pinned: z.boolean() });
@@ -22,11 +22,11 @@ export type Locks = z.infer<typeof Locks>;
 export const GameBlock = z.object({
   gameId: GameId,
   /** What the teacher set, by setting key; what is not here is the game's, the band's or fit's. */
-  settings: z.record(z.string().max(40), z.unknown()),
+  settings: z.record(mapKey(40), z.unknown()),
   groups: choice(z.array(z.array(StudentId).max(60)).max(40)).optional(),
   /** Who stays where they are when groups are dealt again: students, and whole groups from 0. */
   locks: Locks.optional(),
-  placed: z.record(z.string().max(64), Placed),
+  placed: z.record(mapKey(64), Placed),
 });
 
 export const Block = z.object({

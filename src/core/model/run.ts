@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { BlockId, ClassId, EventId, LessonId, PeriodId, RunId } from './ids.ts';
 import { recordOf } from './record.ts';
-import { note, whole } from './text.ts';
+import { mapKey, note, whole } from './text.ts';
 
 const base = { id: EventId, at: z.number().int().min(0).max(9e15) };
 
@@ -23,7 +23,7 @@ export const RunEvent = z.discriminatedUnion('type', [
     since: z.number().int().min(0).max(9e15).optional(),
     event: playEvent,
   }),
-  z.object({ ...base, type: z.literal('count'), gearKind: z.string().min(1).max(40), counted: whole(0, 999) }),
+  z.object({ ...base, type: z.literal('count'), gearKind: mapKey(40), counted: whole(0, 999) }),
   z.object({ ...base, type: z.literal('strike'), target: EventId }),
   /** The target play event counts as this one instead. */
   z.object({ ...base, type: z.literal('replace'), target: EventId, event: playEvent }),

@@ -186,7 +186,7 @@ export const PHASE_WORDS: Record<string, string> = {
 export const INPUT_WORDS: Record<string, string> = {
   empty: 'is empty',
   'too-long': 'is too long',
-  characters: 'has characters that cannot be used (< > or control characters)',
+  characters: 'has characters that cannot be saved',
   repeated: 'stands here twice',
   number: 'is not a number that fits here',
   whole: 'must be a whole number',

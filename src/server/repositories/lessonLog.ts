@@ -42,7 +42,9 @@ export async function appendLessonEdit(
   return db.transaction(async (tx) => {
     const lesson = await lessonRecords.get(tx, lessonId);
     const before = await tx.select().from(lessonEdits).where(eq(lessonEdits.id, request.id));
-    if (before.length && before[0].lessonId === lessonId) {
+    // Ids are unique over all lessons: one that another lesson has was made up.
+    if (before.length && before[0].lessonId !== lessonId) throw new Problem(409, 'repeated', [{ path: ['id'], code: 'repeated' }]);
+    if (before.length) {
       const { revision, id, name, edit, inverse, undoes, redoes } = before[0];
       return { lesson, stored: { revision, id, name, edit: Edit.parse(edit), inverse: Edit.parse(inverse), undoes, redoes } };
     }
@@ -56,6 +58,9 @@ export async function appendLessonEdit(
     if (!applied.ok) throw new Problem(400, applied.code, [{ path: ['edit', applied.path], code: applied.code }]);
     const parsed = Lesson.safeParse(applied.lesson);
     if (!parsed.success) throw new Problem(400, 'bad-input', inputIssues(parsed.error));
+    // What could not be read back as an edit would make every later look at the log fail.
+    const inverse = Edit.safeParse(applied.inverse);
+    if (!inverse.success) throw new Problem(400, 'bad-input', [{ path: ['edit'], code: 'too-many' }]);
     const saved = await lessonRecords.put(tx, parsed.data);
     const stored = {
       revision: saved.revision,

@@ -1,7 +1,7 @@
 import { and, asc, count, eq, inArray, sql } from 'drizzle-orm';
 import { RunEvent } from '../../core/model/run.ts';
 import type { Database } from '../database.ts';
-import { runEvents } from '../tables.ts';
+import { runEvents, runs } from '../tables.ts';
 
 /** The run's events in the server's order. */
 export async function readRunLog(db: Database, runId: string): Promise<RunEvent[]> {
@@ -32,15 +32,22 @@ export async function unknownEvents(db: Database, runId: string, events: readonl
   return events.filter((e) => !there.has(e.id));
 }
 
-/** Appends events in one transaction; one that is there already (same id) is left as it is. */
+/**
+ * Appends events in one transaction; an event that is there already (same id) is left as it is. The run's row is locked first,
+ * so that two writers cannot take the same number, and anything else that stands in the way rejects: nothing is dropped.
+ */
 export async function appendRunEvents(db: Database, runId: string, events: readonly RunEvent[]): Promise<void> {
   if (!events.length) return;
   await db.transaction(async (tx) => {
+    await tx.select({ id: runs.id }).from(runs).where(eq(runs.id, runId)).for('update');
     const [{ last }] = await tx
       .select({ last: sql`coalesce(max(${runEvents.seq}), 0)`.mapWith(Number) })
       .from(runEvents)
       .where(eq(runEvents.runId, runId));
     const rows = events.map((event, i) => ({ runId, seq: last + 1 + i, id: event.id, at: event.at, data: event }));
-    await tx.insert(runEvents).values(rows).onConflictDoNothing();
+    await tx
+      .insert(runEvents)
+      .values(rows)
+      .onConflictDoNothing({ target: [runEvents.runId, runEvents.id] });
   });
 }

@@ -10,16 +10,16 @@ async function asked<T>(work: () => Promise<T> | T): Promise<T> {
     return await work();
   } catch (error) {
     if (!(error instanceof FolderProblem)) throw error;
-    const gone = error.message.startsWith('There is no');
-    throw new Problem(gone ? 404 : 409, gone ? 'unknown-id' : 'damaged-backup', [
-      { path: ['name'], code: gone ? 'unknown-id' : 'damaged' },
-    ]);
+    if (error.code === 'no-backup') throw new Problem(404, 'unknown-id', [{ path: ['name'], code: 'unknown-id' }]);
+    throw new Problem(409, 'damaged-backup', [{ path: ['name'], code: 'damaged' }]);
   }
 }
 
 export function backupRoutes(backups: Backups): Router {
   const router = Router();
   route(router, 'get', '/backups', async () => backups.list());
+  // What the last start could not read back or had to clear away.
+  route(router, 'get', '/notices', async () => backups.notices());
   route(router, 'post', '/backups', () => backups.make());
   route(router, 'post', '/backups/:name/restore', async (req) => {
     await asked(() => backups.restore(String(req.params.name)));

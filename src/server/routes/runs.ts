@@ -10,8 +10,9 @@ import { head } from '../../core/model/record.ts';
 import { Run, RunEvent } from '../../core/model/run.ts';
 import type { Database } from '../database.ts';
 import { type DeskInput, readDeskById } from '../deskInput.ts';
-import { type Journal, noteEnd } from '../journal.ts';
+import type { Journal } from '../journal.ts';
 import { Problem, readInput } from '../problem.ts';
+import { noteEnd } from '../replayJournal.ts';
 import { classRecords, runRecords } from '../repositories/index.ts';
 import { appendRunEvents, countRunEvents, lengthOfLog, readRunLog, unknownEvents } from '../repositories/runLog.ts';
 import { runs } from '../tables.ts';
@@ -81,8 +82,7 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
       const [open] = await runRecords.list(db, and(eq(runs.periodId, periodId), stillOpen));
       if (open) return open;
       const run = newRun(await readDeskById(db, periodId), now());
-      await journal.append({ kind: 'run', run });
-      return runRecords.add(db, run);
+      return journal.record({ kind: 'run', run }, (tx) => runRecords.add(tx, run));
     });
   });
   route(router, 'get', '/runs', async () => {
@@ -113,10 +113,11 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
     const { events } = readInput(Events, bodyOf(req));
     return inOrder(run.id, async () => {
       const fresh = await unknownEvents(db, run.id, events);
-      if (fresh.length) await journal.append({ kind: 'events', runId: run.id, events: fresh });
-      await appendRunEvents(db, run.id, fresh);
-      // All that were sent, not the fresh alone: a try that was cut off after the journal is finished by the next.
-      await noteEnd(db, run.id, events);
+      if (fresh.length)
+        await journal.record({ kind: 'events', runId: run.id, events: fresh }, async (tx) => {
+          await appendRunEvents(tx, run.id, fresh);
+          await noteEnd(tx, run.id, fresh);
+        });
       return { events: await readRunLog(db, run.id), now: now() };
     });
   });
