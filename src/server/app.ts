@@ -26,6 +26,12 @@ function traceOf(error: unknown): string {
   return [`a request failed: ${error.name}${code ? ` ${code}` : ''}`, ...frames.slice(0, 8)].join('\n');
 }
 
+/** True if there was no room left to write: by the system's own code, or the database's (53100). */
+function isDiskFull(error: unknown): boolean {
+  const { code, cause } = error as { code?: string; cause?: { code?: string } };
+  return code === 'ENOSPC' || code === '53100' || cause?.code === '53100';
+}
+
 const answerProblem: ErrorRequestHandler = (error, _req, res, _next) => {
   if (error instanceof Problem) res.status(error.status).json({ code: error.code, issues: error.issues, ...error.more });
   else if (error?.type === 'entity.too.large') res.status(413).json({ code: 'too-large', issues: [{ path: [], code: 'too-large' }] });
@@ -33,6 +39,7 @@ const answerProblem: ErrorRequestHandler = (error, _req, res, _next) => {
     res.status(400).json({ code: 'not-json', issues: [{ path: [], code: 'not-json' }] });
   // Express and its readers say by a status what a request got wrong: an address that is no text, a body cut off.
   else if (error?.status >= 400 && error.status < 500) res.status(error.status).json({ code: 'bad-request', issues: [] });
+  else if (isDiskFull(error)) res.status(507).json({ code: 'disk-full', issues: [] });
   else {
     const damaged = error instanceof ZodError;
     console.error(damaged ? 'a stored record does not have its shape' : traceOf(error));

@@ -59,6 +59,7 @@ export function problemWords(error: unknown): string {
   if (!(error instanceof ApiProblem)) return error instanceof Error ? error.message : String(error);
   if (error.status === 0) return 'The server does not answer. Check that Side Court is running, then try again.';
   if (error.code === 'stale') return 'Somebody changed this in another window. Load it again, then repeat your change.';
+  if (error.code === 'disk-full') return 'The disk is full. Nothing was changed. Free some space, then try again.';
   if (error.code === 'damaged-backup') return 'This backup does not open. Nothing was changed; choose another.';
   if (error.code === 'restoring') return 'A backup is being restored. Wait a moment, then load again.';
   if (error.code === 'in-use') return 'Periods still use this. Remove those periods first.';

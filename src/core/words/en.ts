@@ -206,6 +206,8 @@ export const INPUT_WORDS: Record<string, string> = {
   'not-empty': 'is not empty',
   'unknown-id': 'is not known',
   'unknown-key': 'is not known',
+  'too-deep': 'has too many levels',
+  id: 'is not an id',
 };
 export const inputWords = (code: string): string => INPUT_WORDS[code] ?? 'cannot be used';
 

@@ -1,6 +1,6 @@
 import type { Edit } from '../../core/model/edit.ts';
 import type { Lesson } from '../../core/model/lesson.ts';
-import { storedJson } from './storedJson.ts';
+import { keepJson, storedJson } from './storedJson.ts';
 
 export interface Sending {
   id: string;
@@ -24,6 +24,5 @@ export function readKept(lessonId: string | undefined): Kept {
 
 /** Keeps it while something waits; nothing of a lesson stays behind once the server has it all. */
 export function keepEdits(lessonId: string, kept: Kept): void {
-  if (kept.pending.length) localStorage.setItem(keyOf(lessonId), JSON.stringify(kept));
-  else localStorage.removeItem(keyOf(lessonId));
+  keepJson(keyOf(lessonId), kept.pending.length ? kept : null);
 }

@@ -6,3 +6,14 @@ export function storedJson(where: 'localStorage' | 'sessionStorage', name: strin
     return null;
   }
 }
+
+/** Keeps a value in this browser; null leaves nothing behind. False if the browser has no room: the page itself still has it. */
+export function keepJson(name: string, value: unknown): boolean {
+  try {
+    if (value === null) localStorage.removeItem(name);
+    else localStorage.setItem(name, JSON.stringify(value));
+    return true;
+  } catch {
+    return false;
+  }
+}

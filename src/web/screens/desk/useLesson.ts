@@ -89,10 +89,13 @@ export function useLesson(desk: Desk | undefined, pieceTitle: (id: string) => st
       setSavedAt(new Date());
       setProblem('');
     } catch (error) {
-      const away = error instanceof ApiProblem && (error.status === 0 || error.status === 503);
+      // A server that is away or fails by its own fault gets the edit again; only what it refuses is dropped, and said.
+      const away = error instanceof ApiProblem && (error.status === 0 || error.status >= 500);
       if (error instanceof ApiProblem && error.status === 409 && error.more.stored) {
         setConflict({ stored: error.more.stored as Lesson, mine: (error.more.yours as Lesson | null) ?? null, edit: first });
-      } else if (!away) {
+      } else if (away) {
+        if (error.status > 0 && error.status !== 503) setProblem(problemWords(error));
+      } else {
         setProblem(`Not saved: ${problemWords(error)}`);
         keep({ ...latest.current, pending: latest.current.pending.filter((p) => p.id !== first.id) });
       }

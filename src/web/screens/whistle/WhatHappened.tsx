@@ -7,6 +7,7 @@ import type { RunEvent } from '../../../core/model/run.ts';
 import { runEventWords } from '../../../core/words/run.en.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
 import { Floating } from '../../parts/Sheet.tsx';
+import { AsideList } from './AsideList.tsx';
 import { LateTap } from './LateTap.tsx';
 import type { LiveRun } from './useRun.ts';
 
@@ -31,15 +32,19 @@ export function WhatHappened({ run, onClose }: { run: LiveRun; onClose: () => vo
           {refused.size === 1 ? 'One entry does' : `${refused.size} entries do`} not count any more, because of a correction before it.
         </p>
       )}
+      <AsideList run={run} />
       <LatePoint run={run} />
       <LateTap run={run} />
       <ul className="max-h-[50vh] overflow-auto border-t" tabIndex={0} aria-label="Entries, newest first">
         {shown.map((event) => (
-          <li key={event.id} className={`flex items-center gap-3 border-b py-1 ${struck.has(event.id) ? 'text-muted line-through' : ''}`}>
+          <li
+            key={event.id}
+            className={`flex items-center gap-3 border-b py-1 max-[600px]:flex-wrap ${struck.has(event.id) ? 'text-muted line-through' : ''}`}
+          >
             <span className="head w-16 shrink-0 text-muted">
               {clockOf(((event.type === 'play' && event.since) || event.at) / 1000 - run.startedAt / 1000)}
             </span>
-            <span className="min-w-0 flex-1">
+            <span className="min-w-0 flex-1 max-[600px]:basis-[70%]">
               {runEventWords(event, plan)}
               {event.type === 'play' && event.since !== undefined && <span className="text-muted"> (added later)</span>}
             </span>

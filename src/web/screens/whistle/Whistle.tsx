@@ -137,6 +137,15 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
           {state.ended ? 'To the logbook' : 'End lesson'}
         </button>
       </header>
+      {run.aside.length > 0 && (
+        <button
+          type="button"
+          className="head min-h-11 shrink-0 bg-tape px-6 text-left text-base hover:underline"
+          onClick={() => setListing(true)}
+        >
+          {run.aside.length === 1 ? '1 entry isn’t saved' : `${run.aside.length} entries aren’t saved`}. Everything else is. See why
+        </button>
+      )}
       <div className="grid min-h-0 flex-1 grid-cols-[400px_1fr] gap-6 p-6 max-[900px]:flex max-[900px]:flex-col max-[900px]:gap-4 max-[900px]:overflow-auto max-[900px]:p-3">
         <section className="flex min-h-0 flex-col max-[900px]:shrink-0" aria-label="Time">
           <p

@@ -3,9 +3,10 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { foldRun, type RunState } from '../../../core/live/foldRun.ts';
 import { planOf, type RunPlan } from '../../../core/live/runPlan.ts';
 import type { RunEvent } from '../../../core/model/run.ts';
-import { call, freshId, type RunData } from '../../api.ts';
+import { ApiProblem, call, freshId, type RunData } from '../../api.ts';
 import { isReached } from '../../offline/reach.ts';
-import { storedJson } from '../../parts/storedJson.ts';
+import { keepJson, storedJson } from '../../parts/storedJson.ts';
+import { type AsideEvent, afterRefusal, afterSuccess, FRESH, nextBatch } from './outbox.ts';
 import { RunClock } from './runClock.ts';
 
 type Sent = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'id' | 'at'> : never) : never;
@@ -19,6 +20,11 @@ export interface LiveRun {
   /** Everything stored or waiting, in order. */
   log: RunEvent[];
   waiting: number;
+  /** What the server refused: it does not count, and stays on this device until somebody decides. */
+  aside: AsideEvent[];
+  /** Sends such an event again, as it is or changed. */
+  retry(id: string, changed?: RunEvent): void;
+  drop(id: string): void;
   /** False while the server does not answer. */
   online: boolean;
   /** False while another window runs this lesson: this one shows what happens there. */
@@ -29,7 +35,8 @@ export interface LiveRun {
 }
 
 const kept = (runId: string) => `side-court-run-${runId}`;
-const readKept = (runId: string) => (storedJson('localStorage', kept(runId)) as RunEvent[] | null) ?? [];
+const keptAside = (runId: string) => `side-court-run-aside-${runId}`;
+const readKept = <T>(name: string) => (storedJson('localStorage', name) as T[] | null) ?? [];
 /** This window's name, the same after a reload. */
 function windowName(): string {
   const known = sessionStorage.getItem('side-court-window') ?? freshId('w');
@@ -51,7 +58,8 @@ export function useRun(runId: string): { run: LiveRun | null; error: unknown } {
     queryFn: () => call<RunData>('GET', `/runs/${runId}`),
     staleTime: Number.POSITIVE_INFINITY,
   });
-  const [pending, setPending] = useState<RunEvent[]>(() => readKept(runId));
+  const [pending, setPending] = useState<RunEvent[]>(() => readKept(kept(runId)));
+  const [aside, setAside] = useState<AsideEvent[]>(() => readKept(keptAside(runId)));
   const [tick, setTick] = useState(0);
   const [online, setOnline] = useState(true);
   const [leads, setLeads] = useState(true);
@@ -71,9 +79,9 @@ export function useRun(runId: string): { run: LiveRun | null; error: unknown } {
     return () => clearInterval(timer);
   }, []);
   useEffect(() => {
-    if (pending.length) localStorage.setItem(kept(runId), JSON.stringify(pending));
-    else localStorage.removeItem(kept(runId));
-  }, [pending, runId]);
+    keepJson(kept(runId), pending.length ? pending : null);
+    keepJson(keptAside(runId), aside.length ? aside : null);
+  }, [pending, aside, runId]);
 
   const store = useCallback(
     (events: RunEvent[], now: number) => {
@@ -85,16 +93,44 @@ export function useRun(runId: string): { run: LiveRun | null; error: unknown } {
     },
     [client, runId],
   );
+  const putAside = useCallback((events: AsideEvent[]) => {
+    if (!events.length) return;
+    const ids = new Set(events.map(({ event }) => event.id));
+    unsent.current = unsent.current.filter((e) => !ids.has(e.id));
+    setPending(unsent.current);
+    setAside((a) => [...a.filter(({ event }) => !ids.has(event.id)), ...events]);
+  }, []);
+  const sending = useRef(FRESH);
+  /** Sends what waits, a batch at a time, until nothing waits or the server can take no more now; true if it took all. */
+  const sendWaiting = useCallback(async (): Promise<boolean> => {
+    while (unsent.current.length) {
+      const batch = nextBatch(unsent.current, sending.current);
+      try {
+        const answer = await call<{ events: RunEvent[]; now: number }>('POST', `/runs/${runId}/events`, { events: batch });
+        putAside(afterSuccess(batch, unsent.current, sending.current));
+        const got = new Set(answer.events.map((e) => e.id));
+        unsent.current = unsent.current.filter((e) => !got.has(e.id));
+        store(answer.events, answer.now);
+        sending.current = FRESH;
+      } catch (error) {
+        if (!(error instanceof ApiProblem)) throw error;
+        const refusal = afterRefusal(batch, error, sending.current);
+        sending.current = refusal.next;
+        putAside(refusal.aside);
+        if (error.status === 0 || error.status >= 500 || (!refusal.aside.length && batch.length === 1)) return false;
+      }
+    }
+    return true;
+  }, [runId, store, putAside]);
   const busy = useRef(false);
   /** Sends what waits, else gives a sign of life and hears what other windows did. */
   const talk = useCallback(async () => {
     if (busy.current) return;
     busy.current = true;
     try {
-      const events = unsent.current;
-      if (events.length) {
-        const answer = await call<{ events: RunEvent[]; now: number }>('POST', `/runs/${runId}/events`, { events });
-        store(answer.events, answer.now);
+      if (!(await sendWaiting())) {
+        setOnline(false);
+        return;
       }
       const take = taking.current;
       taking.current = false;
@@ -112,7 +148,7 @@ export function useRun(runId: string): { run: LiveRun | null; error: unknown } {
     } finally {
       busy.current = false;
     }
-  }, [runId, store]);
+  }, [runId, store, sendWaiting]);
   useEffect(() => {
     void talk();
     const timer = setInterval(() => void talk(), WATCH_MS);
@@ -152,6 +188,16 @@ export function useRun(runId: string): { run: LiveRun | null; error: unknown } {
       state,
       log: events,
       waiting: pending.length,
+      aside,
+      retry(id, changed) {
+        const again = changed ?? aside.find(({ event }) => event.id === id)?.event;
+        if (!again) return;
+        setAside((a) => a.filter(({ event }) => event.id !== id));
+        unsent.current = [...unsent.current, again];
+        setPending(unsent.current);
+        void talk();
+      },
+      drop: (id) => setAside((a) => a.filter(({ event }) => event.id !== id)),
       online,
       leads,
       send,
