@@ -37,15 +37,16 @@ export function startProcess(options: {
   fresh?: boolean;
   speed?: number;
   restore?: string;
+  env?: Record<string, string>;
 }): Promise<ChildProcess> {
   if (!existsSync(main)) throw new Error('nothing built: npm run build');
-  const { port, folder, demo, fresh, speed, restore } = options;
+  const { port, folder, demo, fresh, speed, restore, env } = options;
   const child = spawn(
     process.execPath,
     ['--liftoff-only', main, ...(demo ? ['--demo'] : []), ...(fresh ? ['--fresh'] : []), ...(restore ? ['--restore', restore] : [])],
     {
       cwd: root,
-      env: { ...process.env, PORT: String(port), SIDE_COURT_DATA: folder, SIDE_COURT_SPEED: String(speed ?? 1) },
+      env: { ...process.env, PORT: String(port), SIDE_COURT_DATA: folder, SIDE_COURT_SPEED: String(speed ?? 1), ...env },
     },
   );
   return new Promise((done, fail) => {

@@ -16,25 +16,61 @@ import { readClass } from './routes/classes.ts';
 /** Everything the desk shows and fit takes for a period; `lesson` is null where none is planned. */
 export type DeskInput = Omit<FitInput, 'lesson'> & { lesson: FitInput['lesson'] | null; attendance: Attendance | null };
 
-/** The facts and choices of a period, read in one go. Problem 404 where it is not there. */
-export async function readDesk(db: Database, period: Period): Promise<DeskInput> {
-  const lesson = period.lessonId ? ((await lessonRecords.find(db, period.lessonId)) ?? null) : null;
-  const own = await readClass(db, period.classId);
-  const guests = await Promise.all((period.guests ?? []).map((id) => readClass(db, id)));
-  const all = [own, ...guests];
-  return {
-    schoolClass: own.schoolClass,
-    students: all.flatMap((c) => c.students),
-    ratings: all.flatMap((c) => c.ratings),
-    wishes: all.flatMap((c) => c.wishes),
-    period,
-    lesson,
-    attendance: (await attendanceRecords.find(db, period.id)) ?? null,
-    room: await roomRecords.get(db, period.roomId),
-    cupboard: await gearRecords.list(db),
-    games: await gameRecords.list(db),
-    school: await schoolRecords.get(db, HOME_SCHOOL),
+/** Reads what several periods share once, each the first time that it is asked for. */
+function sharedFacts(db: Database) {
+  const once = <T>(read: () => Promise<T>) => {
+    let found: Promise<T> | undefined;
+    return () => {
+      found ??= read();
+      return found;
+    };
   };
+  const byId = <T>(read: (id: string) => Promise<T>) => {
+    const found = new Map<string, Promise<T>>();
+    return (id: string) => {
+      const known = found.get(id) ?? read(id);
+      found.set(id, known);
+      return known;
+    };
+  };
+  return {
+    cupboard: once(() => gearRecords.list(db)),
+    games: once(() => gameRecords.list(db)),
+    school: once(() => schoolRecords.get(db, HOME_SCHOOL)),
+    room: byId((id) => roomRecords.get(db, id)),
+    ofClass: byId((id) => readClass(db, id)),
+  };
+}
+
+/** The facts and choices of periods, what they share read once. Problem 404 if one is about something that is gone. */
+export async function readDesks(db: Database, periods: readonly Period[]): Promise<DeskInput[]> {
+  const facts = sharedFacts(db);
+  const desks: DeskInput[] = [];
+  for (const period of periods) {
+    const own = await facts.ofClass(period.classId);
+    const all = [own];
+    for (const id of period.guests ?? []) all.push(await facts.ofClass(id));
+    desks.push({
+      schoolClass: own.schoolClass,
+      students: all.flatMap((c) => c.students),
+      ratings: all.flatMap((c) => c.ratings),
+      wishes: all.flatMap((c) => c.wishes),
+      period,
+      lesson: period.lessonId ? ((await lessonRecords.find(db, period.lessonId)) ?? null) : null,
+      attendance: (await attendanceRecords.find(db, period.id)) ?? null,
+      room: await facts.room(period.roomId),
+      cupboard: await facts.cupboard(),
+      games: await facts.games(),
+      school: await facts.school(),
+    });
+  }
+  return desks;
+}
+
+/** The facts and choices of one period. */
+export async function readDesk(db: Database, period: Period): Promise<DeskInput> {
+  const [desk] = await readDesks(db, [period]);
+  return desk;
 }
 
 export async function readDeskById(db: Database, periodId: string): Promise<DeskInput> {

@@ -3,25 +3,21 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { eq } from 'drizzle-orm';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import { type Run, RunEvent } from '../core/model/run.ts';
-import { type Database, type OpenDatabase, openDatabase } from './database.ts';
-import { readDeskById } from './deskInput.ts';
+import type { Run, RunEvent } from '../core/model/run.ts';
+import type { Database } from './database.ts';
+import { type DemoRuns, event, openDemoRuns } from './demoRuns.fixture.ts';
 import { type Journal, openJournal } from './journal.ts';
 import { journalText, readJournalLine } from './journalLine.ts';
 import { replayLines } from './replayJournal.ts';
 import { runRecords } from './repositories/index.ts';
-import { appendRunEvents, readRunLog } from './repositories/runLog.ts';
-import { newRun } from './routes/runs.ts';
-import { seedDemo } from './seed.ts';
+import { appendRunEvents } from './repositories/runLog.ts';
 import { journalMarks, runEvents, runs } from './tables.ts';
 
-const TODAY = new Date('2026-09-09T08:00:00');
-let open: OpenDatabase;
+let open: DemoRuns;
 let data = '';
 let file = '';
 beforeAll(async () => {
-  open = await openDatabase();
-  await seedDemo(open.db, TODAY, 0);
+  open = await openDemoRuns();
 });
 afterAll(() => open.close());
 beforeEach(() => {
@@ -33,9 +29,8 @@ afterEach(async () => {
   await open.db.delete(journalMarks);
 });
 
-const event = (id: string, type = 'pause') => RunEvent.parse({ id, at: TODAY.getTime() + 1, type });
-const newDemoRun = async (period = 'mills') => newRun(await readDeskById(open.db, `${period}-2026-09-09`), TODAY.getTime());
-const ids = async (runId: string) => (await readRunLog(open.db, runId)).map((e) => e.id as string);
+const newDemoRun = (period?: string) => open.newDemoRun(period);
+const ids = (runId: string) => open.ids(runId);
 const record = (journal: Journal, runId: string, events: RunEvent[], apply = true) =>
   journal.record({ kind: 'events', runId, events }, (tx) => (apply ? appendRunEvents(tx, runId, events) : Promise.resolve()));
 const start = (journal: Journal, run: Run) => journal.record({ kind: 'run', run }, (tx) => runRecords.add(tx, run));
@@ -45,7 +40,6 @@ async function lose(runId: string, from: string[] = []): Promise<void> {
   if (!from.length) await open.db.delete(runs).where(eq(runs.id, runId));
   await open.db.delete(journalMarks);
 }
-const replay = (lines: string[], db: Database = open.db) => replayLines(lines.map(readJournalLine), db);
 
 describe('the journal', () => {
   it('holds each line whole, numbered, in the order of asking, and brings back what the database lost', async () => {
@@ -192,77 +186,6 @@ describe('a damaged journal', () => {
       select: () => ({ from: () => ({ where: () => Promise.reject(Object.assign(new Error('disk full'), { code: '53100' })) }) }),
     };
     const lines = [JSON.stringify({ kind: 'events', runId: 'x', events: [event('h1')] })];
-    await expect(replay(lines, full as unknown as Database)).rejects.toThrow('disk full');
-  });
-});
-
-describe('lines of a journal', () => {
-  it('bring nothing twice and leave what is there, however often they are read', async () => {
-    const run = await runRecords.add(open.db, await newDemoRun('weather'));
-    await appendRunEvents(open.db, run.id, [event('i1'), event('i2', 'resume')]);
-    const lines = [
-      { kind: 'run', run: { ...run, date: '1999-01-01' } },
-      { kind: 'events', runId: run.id, events: [event('i2', 'resume'), event('i3', 'end')] },
-    ].map((l) => JSON.stringify(l));
-    for (let i = 0; i < 3; i++) expect(await replay(lines)).toEqual([]);
-    expect(await ids(run.id)).toEqual(['i1', 'i2', 'i3']);
-    const stored = await runRecords.get(open.db, run.id);
-    expect(stored.date).toBe(run.date);
-    expect(stored.endedAt).toBe(event('i3').at);
-  });
-
-  it('that are foreign, torn, or of a lesson that nobody knows are given back', async () => {
-    const run = await runRecords.add(open.db, await newDemoRun('orchard'));
-    const good = JSON.stringify({ kind: 'events', runId: run.id, events: [event('j1')] });
-    const gone = JSON.stringify({ kind: 'events', runId: 'gone', events: [event('j0')] });
-    const left = await replay(['not json', '{"kind":"dance"}', '[]', 'null', gone, good, good.slice(0, 40)]);
-    expect(left).toHaveLength(6);
-    expect(await ids(run.id)).toEqual(['j1']);
-    expect(await ids('gone')).toEqual([]);
-  });
-
-  it('of an older version are read', async () => {
-    const { id: _, ...run } = await newDemoRun();
-    const blocks = run.plan.blocks.map((block) => {
-      const game = block.game as { plays: unknown[] } | undefined;
-      if (!game) return block;
-      const { plays, ...rest } = game;
-      return { ...block, game: { ...rest, play: plays[0] } };
-    });
-    const old = { ...run, id: 'old-run', version: 1, plan: { ...run.plan, blocks } };
-    await replay([JSON.stringify({ kind: 'run', run: old })]);
-    const found = await runRecords.get(open.db, 'old-run');
-    expect(found.version).toBe(2);
-    expect(found.plan).toEqual(run.plan);
-  });
-});
-
-describe('the log of a run', () => {
-  it('drops nothing when another writer has taken its number: only a repeated id is left out', async () => {
-    const run = await runRecords.add(open.db, await newDemoRun());
-    await open.engine.exec(`
-      create function another() returns trigger language plpgsql as $$ begin
-        insert into run_events (run_id, seq, id, at, data) values (new.run_id, new.seq, 'theirs', 1, '{}'); return new; end $$;
-      create trigger another before insert on run_events for each row when (new.id = 'mine') execute function another();`);
-    try {
-      await expect(appendRunEvents(open.db, run.id, [event('mine')])).rejects.toThrow();
-    } finally {
-      await open.engine.exec('drop trigger another on run_events; drop function another()');
-    }
-    await appendRunEvents(open.db, run.id, [event('mine')]);
-    await appendRunEvents(open.db, run.id, [event('mine'), event('more')]);
-    expect(await ids(run.id)).toEqual(['mine', 'more']);
-  });
-
-  it('takes its next number with the row of the run locked', async () => {
-    const asked: string[] = [];
-    const { drizzle } = await import('drizzle-orm/pglite');
-    const logged = drizzle(open.engine, { logger: { logQuery: (query) => void asked.push(query) } }) as unknown as Database;
-    const run = await runRecords.add(open.db, await newDemoRun());
-    await appendRunEvents(logged, run.id, [event('k1')]);
-    const lock = asked.findIndex((q) => /from "runs".*for update/.test(q));
-    const number = asked.findIndex((q) => /max\(.*seq/.test(q));
-    expect(lock).toBeGreaterThanOrEqual(0);
-    expect(number).toBeGreaterThan(lock);
+    await expect(replayLines(lines.map(readJournalLine), full as unknown as Database)).rejects.toThrow('disk full');
   });
 });

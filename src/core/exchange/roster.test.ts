@@ -32,7 +32,7 @@ describe('readRoster', () => {
     ['Given,Family,Rating\nWren,Ashgrove,six', ['2 rating number']],
     ['Given,Family,Rating\nWren,Ashgrove,9', ['2 rating number']],
     ['Given,Family,Rating\nWren,Ashgrove,2.5', ['2 rating number']],
-    ['<script>alert(1)</script>,Ashgrove', ['1 given characters']],
+    ['Wr\ud800en,Ashgrove', ['1 given characters']],
     [`${'x'.repeat(41)},Ashgrove`, ['1 given too-long']],
     ['Wren,Ash\u0007grove', ['1 family characters']],
   ])('tells row and column of %j', (text, expected) => {

@@ -33,11 +33,14 @@ export function edgesOf(polygon: Polygon): [Point, Point][] {
 
 /** The smallest rectangle along the axes that holds all corners. */
 export function boundsOf(polygon: Polygon): Rect {
-  const xs = polygon.map((p) => p.x);
-  const ys = polygon.map((p) => p.y);
-  const x = Math.min(...xs);
-  const y = Math.min(...ys);
-  return { x, y, width: Math.max(...xs) - x, depth: Math.max(...ys) - y };
+  let [x, y, right, far] = [Number.POSITIVE_INFINITY, Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY, Number.NEGATIVE_INFINITY];
+  for (const p of polygon) {
+    x = Math.min(x, p.x);
+    y = Math.min(y, p.y);
+    right = Math.max(right, p.x);
+    far = Math.max(far, p.y);
+  }
+  return { x, y, width: right - x, depth: far - y };
 }
 
 /** The middle of a rectangle. */

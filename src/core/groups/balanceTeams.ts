@@ -1,8 +1,10 @@
 import { chance } from '../chance.ts';
 import type { Finding } from '../model/finding.ts';
+import { bestOfAll, isSmall } from './allTeams.ts';
 import { spreadOfMeans } from './dealt.ts';
-import { type Effort, evenTeams, THOROUGH } from './teamSearch.ts';
-import { clumpsOf, divideAnyhow, irreducible } from './wishes.ts';
+import { divide, type TagWindow } from './divide.ts';
+import { type Clumps, type Effort, evenTeams, rankOf, THOROUGH } from './teamSearch.ts';
+import { clumpsOf, holdWishes, irreducible, rivalsOf } from './wishes.ts';
 
 export interface TeamRequest {
   students: readonly { id: string; rating: number; tags?: readonly string[] }[];
@@ -34,9 +36,35 @@ function check(request: TeamRequest): void {
 }
 
 /**
- * Teams whose sizes differ by at most one, wishes held, tags dealt evenly in their order, then the least spread of mean
- * rating found: a division by backtracking, improved by seeded exchanges (see `evenTeams`).
- * Finding 'wishes-conflict' with an irreducible set where wishes cannot hold. RangeError on more teams than students.
+ * A division with each tag, in the order given, as even as it can be once those before it are: the least distance between two
+ * teams' counts for which one is found. What could not be decided is left to the search that follows.
+ */
+function tagsEven(clumps: Clumps, sizes: readonly number[], start: number[][]): number[][] {
+  let best = start;
+  const windows: TagWindow[] = [];
+  for (const [k, of] of clumps.tags.entries()) {
+    const total = of.reduce((a, b) => a + b, 0);
+    const apart = () => rankOf(clumps, best)[k];
+    for (let over = 0; over < apart(); over++) {
+      const floor = Math.floor(total / sizes.length);
+      const bases = Array.from({ length: over + 1 }, (_, i) => floor - i).filter((least) => least >= 0);
+      const tries = bases.map((least) =>
+        divide({ clumps: clumps.sizes, rivals: clumps.rivals, sizes, windows: [...windows, { of, least, most: least + over + 1 }] }),
+      );
+      best = tries.find((found) => Array.isArray(found)) ?? best;
+    }
+    const counts = best.map((team) => team.reduce((sum, c) => sum + of[c], 0));
+    const least = Math.min(...counts);
+    windows.push({ of, least, most: Math.max(...counts, least + 1) });
+  }
+  return best;
+}
+
+/**
+ * Teams whose sizes differ by at most one, wishes held, tags dealt evenly in their order, then the least spread of mean rating
+ * found: in small classes by looking at every division, in others by a division that holds the wishes and tags, improved by
+ * seeded exchanges (see `evenTeams`). Finding 'wishes-conflict' with an irreducible set of wishes that cannot hold together;
+ * 'wishes-undecided' if the work allowed does not tell whether they can. RangeError on more teams than students.
  */
 export function balanceTeams(request: TeamRequest, effort: Effort = THOROUGH): TeamResult {
   check(request);
@@ -46,28 +74,24 @@ export function balanceTeams(request: TeamRequest, effort: Effort = THOROUGH): T
     { length: request.teams },
     (_, i) => Math.floor(ids.length / request.teams) + (i < ids.length % request.teams ? 1 : 0),
   );
-  const start = divideAnyhow(ids, sizes, wishes);
-  if (!start) {
-    return { ok: false, findings: [{ code: 'wishes-conflict', weight: 'stop', at: {}, data: { ...irreducible(ids, sizes, wishes) } }] };
+  const start = holdWishes(ids, sizes, wishes);
+  if (!Array.isArray(start)) {
+    const conflict = start === 'impossible' ? irreducible(ids, sizes, wishes) : undefined;
+    const findings: Finding[] = conflict
+      ? [{ code: 'wishes-conflict', weight: 'stop', at: {}, data: { ...conflict } }]
+      : [{ code: 'wishes-undecided', weight: 'stop', at: {}, data: { ...wishes } }];
+    return { ok: false, findings };
   }
   const student = new Map(request.students.map((s) => [s.id, s]));
-  const clumps = clumpsOf(ids, wishes.together);
-  const clumpAt = new Map(clumps.flatMap((clump, i) => clump.map((id) => [id, i] as const)));
-  const sumOf = clumps.map((clump) => clump.reduce((sum, id) => sum + student.get(id)!.rating, 0));
-  const tagOf = (request.spread ?? []).map((tag) =>
-    clumps.map((clump) => clump.filter((id) => student.get(id)!.tags?.includes(tag)).length),
-  );
-  const rivals = clumps.map(() => new Set<number>());
-  for (const [a, b] of wishes.apart) {
-    rivals[clumpAt.get(a)!].add(clumpAt.get(b)!);
-    rivals[clumpAt.get(b)!].add(clumpAt.get(a)!);
-  }
-  const best = evenTeams(
-    { sizes: clumps.map((c) => c.length), sums: sumOf, tags: tagOf, rivals },
-    start.map((team) => [...new Set(team.map((id) => clumpAt.get(id)!))]),
-    chance(request.seed),
-    effort,
-  );
-  const teams = best.map((team) => team.flatMap((clump) => clumps[clump]));
+  const groups = clumpsOf(ids, wishes.together);
+  const clumps: Clumps = {
+    sizes: groups.map((c) => c.length),
+    sums: groups.map((clump) => clump.reduce((sum, id) => sum + student.get(id)!.rating, 0)),
+    tags: (request.spread ?? []).map((tag) => groups.map((clump) => clump.filter((id) => student.get(id)!.tags?.includes(tag)).length)),
+    rivals: rivalsOf(groups, wishes.apart)!,
+  };
+  const even = tagsEven(clumps, sizes, start);
+  const best = isSmall(sizes) ? bestOfAll(clumps, sizes, even) : evenTeams(clumps, even, chance(request.seed), effort);
+  const teams = best.map((team) => team.flatMap((clump) => groups[clump]));
   return { ok: true, teams, spread: spreadOfMeans(teams, request.students), findings: [] };
 }

@@ -106,6 +106,16 @@ export function dealGroups(request: DealRequest): { groups: string[][]; findings
     );
     if (result.ok) return { groups: [...result.teams, ...Array.from({ length: count - teams }, () => [])], findings };
     const conflict = result.findings[0];
+    if (conflict.code === 'wishes-undecided') {
+      // Nothing says which wish is at fault: whole kinds give way, in the same order.
+      if (near.length) near = [];
+      else {
+        findings.push(conflict);
+        if (wishes.together.length) wishes.together = [];
+        else wishes.apart = [];
+      }
+      continue;
+    }
     const { apart: a, together: t } = conflict.data as unknown as {
       apart: (readonly [string, string])[];
       together: (readonly [string, string])[];

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { chance } from '../chance.ts';
 import { balanceTeams, type TeamRequest } from './balanceTeams.ts';
 import { dealGroups } from './dealGroups.ts';
-import { divide } from './wishes.ts';
+import { holdWishes } from './wishes.ts';
 
 const class31 = Array.from({ length: 31 }, (_, i) => ({ id: `s${i}`, rating: 1 + ((i * 7) % 5) }));
 const meansOf = (teams: string[][], students: TeamRequest['students']) =>
@@ -116,8 +116,9 @@ describe('balanceTeams', () => {
     expect(glued).toEqual([]);
     expect(apart).toHaveLength(3);
     const ids = students.map((s) => s.id);
-    expect(divide(ids, [3, 3], { apart, together: glued })).toBeUndefined();
-    for (const left of apart) expect(divide(ids, [3, 3], { apart: apart.filter((w) => w !== left), together: glued })).toBeDefined();
+    expect(holdWishes(ids, [3, 3], { apart, together: glued })).toBe('impossible');
+    for (const left of apart)
+      expect(holdWishes(ids, [3, 3], { apart: apart.filter((w) => w !== left), together: glued })).toBeInstanceOf(Array);
   });
 
   it('sees a clump larger than a team and a pair both apart and together', () => {

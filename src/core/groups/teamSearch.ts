@@ -84,13 +84,23 @@ class Board {
     return sum;
   }
 
+  /** How far the counts of a tag are apart beyond one: 0 if they are even. */
+  apart(k: number): number {
+    const counts = this.tagCounts[k];
+    return Math.max(0, Math.max(...counts) - Math.min(...counts) - 1);
+  }
+
   /** Tags uneven in their order, then the spread: what one division is better by. */
   rank(): number[] {
-    return [...this.clumps.tags.map((_, k) => this.uneven(k)), this.spread()];
+    return [...this.clumps.tags.map((_, k) => this.apart(k)), this.spread()];
   }
 }
 
-function better(a: readonly number[], b: readonly number[]): boolean {
+/** What a division is judged by, smaller is better: tags in their order, then the spread of mean ratings. */
+export const rankOf = (clumps: Clumps, teams: readonly (readonly number[])[]): number[] => new Board(clumps, teams).rank();
+
+/** True if the first rank is better. */
+export function rankBetter(a: readonly number[], b: readonly number[]): boolean {
   for (let i = 0; i < a.length; i++) {
     if (a[i] < b[i] - 1e-12) return true;
     if (a[i] > b[i] + 1e-12) return false;
@@ -156,7 +166,7 @@ export function evenTeams(clumps: Clumps, start: readonly (readonly number[])[],
       if (next <= now || random.share() < Math.exp((now - next) / warmth)) {
         now = next;
         const found = board.rank();
-        if (better(found, rank)) {
+        if (rankBetter(found, rank)) {
           rank = found;
           best = board.teams.map((t) => [...t]);
         }

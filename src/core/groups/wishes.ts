@@ -1,11 +1,10 @@
-/** Pairs of ids, and how students are glued together by `together` wishes. */
+import { type Division, divide } from './divide.ts';
+
+/** Pairs of ids that must not, and that must, be in one team. */
 export interface Wishes {
   apart: readonly (readonly [string, string])[];
   together: readonly (readonly [string, string])[];
 }
-
-/** How much searching decides whether wishes can hold; beyond it they count as not holding. */
-const MOST_NODES = 40_000;
 
 /** Clumps of students that must stay in one team, largest first. */
 export function clumpsOf(ids: readonly string[], together: Wishes['together']): string[][] {
@@ -17,8 +16,8 @@ export function clumpsOf(ids: readonly string[], together: Wishes['together']): 
   return [...clumps.values()].sort((a, b) => b.length - a.length);
 }
 
-/** For each clump the indices of clumps it must avoid, or undefined where a clump would have to avoid itself. */
-function rivalsOf(clumps: string[][], apart: Wishes['apart']): Set<number>[] | undefined {
+/** For each clump the indices of clumps it must avoid, or undefined if a clump would have to avoid itself. */
+export function rivalsOf(clumps: readonly string[][], apart: Wishes['apart']): Set<number>[] | undefined {
   const at = new Map(clumps.flatMap((clump, i) => clump.map((id) => [id, i] as const)));
   const rivals = clumps.map(() => new Set<number>());
   for (const [a, b] of apart) {
@@ -31,90 +30,69 @@ function rivalsOf(clumps: string[][], apart: Wishes['apart']): Set<number>[] | u
   return rivals;
 }
 
-/**
- * Some division into teams of the given sizes (any order) in which the wishes hold, or undefined. Backtracking over what is
- * bound by a wish, always the clump with the fewest teams left to it first (then the larger one, then more rivals); teams of
- * the same size that are still empty are tried once. Who is free of wishes fills up. Stops after a fixed amount of work.
- */
-export function divide(ids: readonly string[], sizes: readonly number[], wishes: Wishes): string[][] | undefined {
+/** Whether the wishes can hold in teams of these sizes: a division of the clumps, or why there is none. */
+export function holdWishes(ids: readonly string[], sizes: readonly number[], wishes: Wishes, nodes?: number): Division {
   const clumps = clumpsOf(ids, wishes.together);
-  const found = rivalsOf(clumps, wishes.apart);
-  if (!found) return undefined;
-  const room = [...sizes];
-  const teams: number[][] = sizes.map(() => []);
-  const bound = new Set(clumps.map((_, i) => i).filter((i) => clumps[i].length > 1 || found[i].size > 0));
-  /** barred[clump][team]: how many rivals of the clump stand there. */
-  const barred = clumps.map(() => new Int32Array(sizes.length));
-  const fits = (clump: number, team: number) => room[team] >= clumps[clump].length && barred[clump][team] === 0;
-  const put = (clump: number, team: number, by: 1 | -1) => {
-    room[team] -= by * clumps[clump].length;
-    for (const rival of found[clump]) barred[rival][team] += by;
-  };
-  const tightest = (): { clump: number; open: number[] } => {
-    let best = { clump: -1, open: [] as number[] };
-    for (const clump of bound) {
-      const empty = new Set<number>();
-      const open: number[] = [];
-      for (let t = 0; t < teams.length; t++) {
-        if (!fits(clump, t)) continue;
-        if (teams[t].length === 0) {
-          if (empty.has(room[t])) continue;
-          empty.add(room[t]);
-        }
-        open.push(t);
-      }
-      const before = best.clump < 0 ? 1 : best.open.length - open.length;
-      const larger = best.clump < 0 ? 1 : clumps[clump].length - clumps[best.clump].length;
-      if (before > 0 || (before === 0 && (larger > 0 || (larger === 0 && found[clump].size > found[best.clump].size))))
-        best = { clump, open };
-      if (!open.length) break;
-    }
-    return best;
-  };
-  let nodes = 0;
-  const place = (): boolean => {
-    if (!bound.size) return true;
-    if (++nodes > MOST_NODES) return false;
-    const { clump, open } = tightest();
-    bound.delete(clump);
-    for (const team of open) {
-      teams[team].push(clump);
-      put(clump, team, 1);
-      if (place()) return true;
-      put(clump, team, -1);
-      teams[team].pop();
-    }
-    bound.add(clump);
-    return false;
-  };
-  const free = clumps.filter((_, i) => !bound.has(i)).flat();
-  if (!place()) return undefined;
-  return teams.map((team, t) => [...team.flatMap((clump) => clumps[clump]), ...free.splice(0, room[t])]);
+  const rivals = rivalsOf(clumps, wishes.apart);
+  return rivals ? divide({ clumps: clumps.map((c) => c.length), rivals, sizes, nodes }) : 'impossible';
 }
 
-/** `divide`, and where its work ends without an answer, again with the students in other orders. */
-export function divideAnyhow(ids: readonly string[], sizes: readonly number[], wishes: Wishes): string[][] | undefined {
-  const reversed = [...ids].reverse();
-  const halves = [...ids.filter((_, i) => i % 2), ...ids.filter((_, i) => i % 2 === 0)];
-  return divide(ids, sizes, wishes) ?? divide(reversed, sizes, wishes) ?? divide(halves, sizes, wishes);
-}
+/** Work allowed for each first look at whether a wish can be left out; what that leaves open is looked at once more at the end. */
+const FIRST_NODES = 3_000;
 
 /**
  * A set of wishes that cannot hold together while any one less can: halves, quarters … and at last single wishes are left out
- * as long as that mends nothing.
+ * as long as the rest stays impossible. Undefined if it cannot be decided for some wish of the last set whether it is needed.
  */
-export function irreducible(ids: readonly string[], sizes: readonly number[], wishes: Wishes): Wishes {
-  let left = [
-    ...wishes.apart.map((pair) => ({ kind: 'apart' as const, pair })),
-    ...wishes.together.map((pair) => ({ kind: 'together' as const, pair })),
-  ];
+export function irreducible(ids: readonly string[], sizes: readonly number[], wishes: Wishes): Wishes | undefined {
+  const clique = cliqueOf(ids, wishes.apart, sizes.length + 1);
+  let left = clique
+    ? clique.map((pair) => ({ kind: 'apart' as 'apart' | 'together', pair }))
+    : [
+        ...wishes.apart.map((pair) => ({ kind: 'apart' as 'apart' | 'together', pair })),
+        ...wishes.together.map((pair) => ({ kind: 'together' as 'apart' | 'together', pair })),
+      ];
   const of = (kind: 'apart' | 'together', from: typeof left) => from.filter((w) => w.kind === kind).map((w) => w.pair);
+  const wishesOf = (from: typeof left): Wishes => ({ apart: of('apart', from), together: of('together', from) });
+  let undecided = new Set<(typeof left)[number]>();
   for (let chunk = Math.ceil(left.length / 2); chunk >= 1; chunk = chunk === 1 ? 0 : Math.ceil(chunk / 2)) {
+    undecided = new Set();
     for (let at = 0; at < left.length; ) {
       const without = [...left.slice(0, at), ...left.slice(at + chunk)];
-      if (divide(ids, sizes, { apart: of('apart', without), together: of('together', without) })) at += chunk;
-      else left = without;
+      const found = holdWishes(ids, sizes, wishesOf(without), FIRST_NODES);
+      if (found === 'impossible') left = without;
+      else {
+        if (found === 'undecided') for (const wish of left.slice(at, at + chunk)) undecided.add(wish);
+        at += chunk;
+      }
     }
   }
-  return { apart: of('apart', left), together: of('together', left) };
+  // What was undecided beside other wishes may be clear now that fewer are left.
+  for (const wish of undecided) if (!Array.isArray(holdWishes(ids, sizes, wishesOf(left.filter((w) => w !== wish))))) return undefined;
+  return wishesOf(left);
+}
+
+/** The wishes among `size` students who all must not meet, each pair once: the plainest conflict there is. Undefined if none is found by growing one from every student. */
+function cliqueOf(ids: readonly string[], apart: Wishes['apart'], size: number): (readonly [string, string])[] | undefined {
+  const rivals = new Map(ids.map((id) => [id, new Set<string>()]));
+  for (const [a, b] of apart) {
+    if (a === b) return undefined;
+    rivals.get(a)!.add(b);
+    rivals.get(b)!.add(a);
+  }
+  const order = [...ids].sort((a, b) => rivals.get(b)!.size - rivals.get(a)!.size);
+  for (const first of order) {
+    const clique = [first];
+    for (const id of order) if (clique.length < size && clique.every((other) => rivals.get(id)!.has(other))) clique.push(id);
+    if (clique.length < size) continue;
+    const among = new Set(clique);
+    const known = new Set<string>();
+    return apart.filter(([a, b]) => {
+      const key = a < b ? `${a}|${b}` : `${b}|${a}`;
+      if (!among.has(a) || !among.has(b) || known.has(key)) return false;
+      known.add(key);
+      return true;
+    });
+  }
+  return undefined;
 }

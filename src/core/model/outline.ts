@@ -5,6 +5,11 @@ import { type Room, rectangleOutline, type WallKind } from './room.ts';
 /** Why a drawing gives no outline; `at`: where, in the drawing's own units or as a wall's number. */
 export type OutlineProblem =
   | { code: 'not-a-drawing' }
+  /** The file breaks off or breaks the rules of its format there. */
+  | { code: 'broken'; at: string }
+  | { code: 'too-deep'; at: string }
+  | { code: 'too-much'; at: string }
+  | { code: 'too-slow' }
   | { code: 'no-outline' }
   | { code: 'transformed'; at: string }
   | { code: 'curved'; at: string }

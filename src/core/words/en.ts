@@ -75,6 +75,10 @@ const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
       why: `${[...pairs('apart', 'apart from'), ...pairs('together', 'with')].join('; ')}. The groups hold the others.`,
     };
   },
+  'wishes-undecided': () => ({
+    what: 'These pairings are too many to check',
+    why: 'It could not be decided whether all can hold together. Remove a few of them, then make the groups again.',
+  }),
   'no-stop-signal': () => ({
     what: 'No stop signal on the cards',
     why: 'Everyone must know the one signal that stops all, both heard and seen.',

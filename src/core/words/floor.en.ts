@@ -25,6 +25,10 @@ export function wallNames(outline: Polygon): string[] {
 
 const OUTLINE_PROBLEMS: Record<OutlineProblem['code'], (at: string) => string> = {
   'not-a-drawing': () => 'This is no DXF and no SVG that can be read. Save the plan as one of them, then choose it again.',
+  broken: (at) => `This file is damaged at ${at}. Save the plan again from the drawing program.`,
+  'too-deep': (at) => `The groups of this drawing are nested too deep, at ${at}. Save only the walls.`,
+  'too-much': (at) => `This drawing has ${at}: far more than the walls of a room. Save only the walls.`,
+  'too-slow': () => 'Reading this plan took too long and was stopped. Save only the walls, then choose it again.',
   'no-outline': () => 'There is no closed shape in this drawing. Draw the walls as one closed line.',
   transformed: (at) => `The outline at ${at} is moved or turned by a transform. Apply it in the drawing program, then save again.`,
   curved: (at) => `The outline at ${at} has a curved wall. Draw it as short straight ones.`,

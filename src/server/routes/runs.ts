@@ -66,14 +66,15 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
     );
     return next;
   };
-  /** Summaries of ended runs by id, with how many events they were folded from: a later note or correction folds anew. */
+  /** Summaries of ended runs by id, with how many events they were folded from: a later note or correction folds again. */
   const folded = new Map<string, { events: number; summary: RunSummary }>();
-  const summaryOf = async (run: Run, events: number): Promise<RunSummary> => {
-    const known = folded.get(run.id);
+  const summaryOf = async (id: string, events: number): Promise<RunSummary> => {
+    const known = folded.get(id);
     if (known?.events === events) return known.summary;
-    const { results: _, absent: __, gearMissing: ___, note: ____, ...entry } = logEntry(run, await readRunLog(db, run.id), now());
+    const run = await runRecords.get(db, id);
+    const { results: _, absent: __, gearMissing: ___, note: ____, ...entry } = logEntry(run, await readRunLog(db, id), now());
     const summary = { ...entry, periodId: run.periodId };
-    if (entry.ended) folded.set(run.id, { events, summary });
+    if (entry.ended) folded.set(id, { events, summary });
     return summary;
   };
   route(router, 'post', '/runs', async (req) => {
@@ -85,16 +86,15 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
       return journal.record({ kind: 'run', run }, (tx) => runRecords.add(tx, run));
     });
   });
+  // The past is long and does not change: a run is read only if its summary is not known yet.
   route(router, 'get', '/runs', async () => {
-    const [all, lengths] = [await runRecords.list(db), await countRunEvents(db)];
+    const [ids, lengths] = [await db.select({ id: runs.id }).from(runs), await countRunEvents(db)];
     const list: RunSummary[] = [];
-    for (const run of all) list.push(await summaryOf(run, lengths.get(run.id) ?? 0));
+    for (const { id } of ids) list.push(await summaryOf(id, lengths.get(id) ?? 0));
     return list.sort((a, b) => b.startedAt - a.startedAt);
   });
   // The runs that have not ended: Today asks often, and the past need not be read for it.
-  route(router, 'get', '/runs/open', async () =>
-    (await runRecords.list(db, stillOpen)).map((r) => ({ runId: r.id, periodId: r.periodId })),
-  );
+  route(router, 'get', '/runs/open', () => db.select({ runId: runs.id, periodId: runs.periodId }).from(runs).where(stillOpen));
   // Private: who was with whom in the lessons that have ended.
   route(router, 'get', '/classes/:id/met', async (req) => {
     const { id } = await classRecords.get(db, idParam(req));

@@ -9,6 +9,7 @@ import { ChoiceField } from '../../parts/CommitField.tsx';
 import { readTextFile } from '../../parts/readTextFile.ts';
 import { Floating } from '../../parts/Sheet.tsx';
 import { useUnits } from '../../parts/units.ts';
+import { readPlan } from '../../worker/readPlan.ts';
 
 const UNITS = [
   ['own', 'the drawing says it (DXF)'],
@@ -36,10 +37,12 @@ export function OutlineFile({
   const [text, setText] = useState<string | null>(null);
   const [unit, setUnit] = useState<Unit>('own');
   const [read, setRead] = useState<ReadOutline | null>(null);
+  const [reading, setReading] = useState(false);
   const [problem, setProblem] = useState('');
   const look = async (content: string, by: Unit) => {
-    const { readOutline } = await import('../../../core/exchange/outlineFile.ts');
-    setRead(readOutline(content, by === 'own' ? undefined : Number(by)));
+    setReading(true);
+    setRead(await readPlan(content, by === 'own' ? undefined : Number(by)));
+    setReading(false);
     setProblem('');
   };
   const close = () => {
@@ -80,6 +83,7 @@ export function OutlineFile({
           }}
         />
       </div>
+      {reading && <p className="mt-3 text-muted">Reading the plan …</p>}
       {read && !read.ok && (
         <p role="alert" className="mt-3 text-stop">
           {outlineProblemWords(read.problem)}
