@@ -122,6 +122,13 @@ describe('mixGroups', () => {
     [33, 3, 16],
     [36, 4, 11],
     [40, 4, 13],
+    [21, 5, 5],
+    [22, 5, 4],
+    [22, 5, 5],
+    [23, 5, 5],
+    [45, 7, 7],
+    [46, 7, 7],
+    [47, 7, 7],
   ])('%i students in groups of %i meet nobody twice in %i rounds', (n, groupSize, rounds) => {
     const request = { students: class_(n), groupSize, rounds, seed: 5 };
     const result = mixGroups(request);
@@ -135,6 +142,8 @@ describe('mixGroups', () => {
       [16, 4, 5],
       [24, 3, 9],
       [31, 4, 9],
+      [22, 5, 5],
+      [46, 7, 7],
     ]) {
       let met: Met = {};
       for (let lesson = 0; lesson < rounds; lesson++) {

@@ -48,31 +48,55 @@ function strangers(design: Design, points: number, count: number): Set<number> {
   return new Set(best);
 }
 
+/**
+ * Sets of points that may be left out of a design for a class that is smaller: such as never meet, and such as meet only once,
+ * all in the same group. Of the latter every round but one keeps its sizes, and that one can be left out too.
+ */
+function leftOut(design: Design, points: number, count: number): Set<number>[] {
+  const apart = strangers(design, points, count);
+  const group = design[design.length - 1]?.[0] ?? [];
+  return count > 1 && count < group.length ? [apart, new Set(group.slice(0, count))] : [apart];
+}
+
+const unevenBy = (round: readonly number[][]) => Math.max(...round.map((g) => g.length)) - Math.min(...round.map((g) => g.length));
+
 /** Moves students out of full groups into those that are more than one smaller. */
-function evened(round: number[][]): number[][] {
+function evened(round: readonly number[][]): number[][] {
   const groups = round.map((g) => [...g]);
   for (;;) {
+    if (unevenBy(groups) < 2) return groups;
     const sizes = groups.map((g) => g.length);
     const [most, least] = [Math.max(...sizes), Math.min(...sizes)];
-    if (most - least < 2) return groups;
     groups[sizes.indexOf(least)].push(groups[sizes.indexOf(most)].pop()!);
   }
 }
 
-/** The rounds of a design that repeat least after what has been, in an order drawn by the seed; from its start again where it has too few. */
-function fromDesign(design: Design, students: number, wanted: number, met: Int32Array, seed: number): number[][][] {
+/** Rounds to begin with, and how many of the design's keep their sizes: the more, the longer it leads on. */
+interface Begun {
+  rounds: number[][][];
+  whole: number;
+}
+
+/**
+ * The rounds of a design without the points that are gone: those that keep their sizes first, then those that repeat least after
+ * what has been, in an order drawn by the seed; from the start again if there are too few.
+ */
+function fromDesign(design: Design, gone: ReadonlySet<number>, wanted: number, met: Int32Array, seed: number): Begun {
   const points = design.length ? design[0].flat().length : 0;
-  const gone = strangers(design, points, points - students);
+  const students = points - gone.size;
   const indexOf = Array.from({ length: points }, (_, p) => p)
     .filter((p) => !gone.has(p))
     .reduce((map, p, i) => map.set(p, i), new Map<number, number>());
   const random = chance(seed);
   const rounds = design
-    .map((round) => evened(round.map((group) => group.flatMap((p) => indexOf.get(p) ?? []))))
-    .map((round) => ({ round, cost: repeatsOf({ n: students, rounds: [round], met }), order: random.share() }))
-    .sort((a, b) => a.cost - b.cost || a.order - b.order)
-    .map((r) => r.round);
-  return Array.from({ length: wanted }, (_, r) => rounds[r % rounds.length]);
+    .map((round) => round.map((group) => group.flatMap((p) => indexOf.get(p) ?? [])))
+    .map((round) => ({ round: evened(round), torn: unevenBy(round) > 1 ? 1 : 0, order: random.share() }))
+    .map((r) => ({ ...r, cost: repeatsOf({ n: students, rounds: [r.round], met }) }))
+    .sort((a, b) => a.cost - b.cost || a.torn - b.torn || a.order - b.order);
+  return {
+    rounds: Array.from({ length: wanted }, (_, r) => rounds[r % rounds.length].round),
+    whole: rounds.filter((r) => !r.torn).length,
+  };
 }
 
 /** So often it is searched, from designs that repeat least first. */
@@ -100,10 +124,12 @@ export function mixGroups(request: MixRequest): { rounds: string[][][]; repeats:
   const size = Math.ceil(n / Math.ceil(n / request.groupSize));
   const points = Math.ceil(n / size) * size;
   const begun = designsOf(points, size, points - n)
-    .map((design): Mix => ({ n, met, rounds: fromDesign(design, n, request.rounds, met, request.seed) }))
-    .sort((a, b) => repeatsOf(a) - repeatsOf(b));
+    .flatMap((design) =>
+      leftOut(design, points, points - n).map((gone) => ({ n, met, ...fromDesign(design, gone, request.rounds, met, request.seed) })),
+    )
+    .sort((a, b) => repeatsOf(a) - repeatsOf(b) || b.whole - a.whole);
   const enough = leastRepeats(begun[0]);
-  let [best] = begun;
+  let best: Mix = begun[0];
   for (let k = 0; k < SEARCHES && repeatsOf(best) > enough; k++) {
     const mix = begun[k % begun.length];
     const found = { ...mix, rounds: fewerRepeats(mix, chance(request.seed + k), enough) };
