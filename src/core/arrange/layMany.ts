@@ -1,7 +1,7 @@
 import type { Area } from '../geometry/area.ts';
 import { fitSpots } from '../geometry/fitSpots.ts';
 import { freeFloor } from '../geometry/freeFloor.ts';
-import { packUnits } from '../geometry/packUnits.ts';
+import { packRows } from '../geometry/packRows.ts';
 import { boundsOf, distance, type Point } from '../geometry/point.ts';
 import { spreadSpots } from '../geometry/spreadSpots.ts';
 
@@ -56,7 +56,7 @@ export function onCircle(middle: Point, radius: number, count: number, fromDeg =
 
 /** Lanes side by side, all pointing the same way: up the room or along it, whichever holds more (then whichever is asked). */
 function sideBySide(area: Area, unit: { widthM: number; lengthM: number; gapM: number }, count: number): Laying[] {
-  const pack = (width: number, depth: number) => packUnits(area, { width, depth, gap: unit.gapM }, { max: count, turn: 'never' });
+  const pack = (width: number, depth: number) => packRows(area, { width, depth, gap: unit.gapM }, { max: count, turn: 'never' });
   const up = pack(unit.widthM, unit.lengthM);
   const along = pack(unit.lengthM, unit.widthM);
   const turned = along.length > up.length;

@@ -1,5 +1,5 @@
 import type { Area } from '../geometry/area.ts';
-import { type Placement, packUnits, type UnitSize } from '../geometry/packUnits.ts';
+import { type Placement, packRows, type UnitSize } from '../geometry/packRows.ts';
 import { boundsOf, rectPolygon } from '../geometry/point.ts';
 import { nearestClear } from './nearestClear.ts';
 import { validateLayout } from './validate.ts';
@@ -48,7 +48,7 @@ const SHRINK = [0, 1, 2, 3];
 
 /**
  * Up to `count` equal units on a walking loop: along the walls, with as large a middle left free as holds them all outside
- * it, otherwise spread over the floor. Units are not turned, so that their signs read one way. Kept clear as packUnits keeps.
+ * it, otherwise spread over the floor. Units are not turned, so that their signs read one way. Kept clear as packRows keeps.
  */
 export function unitsOnLoop(area: Area, unit: UnitSize, count: number): Placement[] {
   const box = boundsOf(area.outline);
@@ -60,10 +60,10 @@ export function unitsOnLoop(area: Area, unit: UnitSize, count: number): Placemen
     // The middle is no obstacle: units may touch it, so it is shrunk by what they keep from real ones.
     const middle = { x: hole.x + clearance, y: hole.y + clearance, width: hole.width - 2 * clearance, depth: hole.depth - 2 * clearance };
     if (middle.width <= 0 || middle.depth <= 0) break;
-    const ring = packUnits({ ...area, keepOut: [...(area.keepOut ?? []), rectPolygon(middle)] }, unit, { max: count, turn: 'never' });
+    const ring = packRows({ ...area, keepOut: [...(area.keepOut ?? []), rectPolygon(middle)] }, unit, { max: count, turn: 'never' });
     if (ring.length === count) return loopOrder(ring);
   }
-  return loopOrder(packUnits(area, unit, { max: count, turn: 'never' }));
+  return loopOrder(packRows(area, unit, { max: count, turn: 'never' }));
 }
 
 /**

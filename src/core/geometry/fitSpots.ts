@@ -13,7 +13,9 @@ const MOST_SEARCHED = 90;
 const WORK = 1e8;
 const STEPS = 110;
 /** Up to so many spots spreading is asked too. */
-const MOST_SPREAD = 62;
+const MOST_SPREAD = 90;
+/** Counts in a row at which spreading may fail before it is given up. */
+const PASSED_OVER = 3;
 /** More spots than this are not laid out at once. */
 const MOST = 20_000;
 const SHARP = 1e-9;
@@ -92,14 +94,21 @@ export function fitSpots(area: Area, spacing: number, enough = Number.POSITIVE_I
     if (!found) break;
     best = found;
   }
-  // Where hopping ends, spreading may still find a layout of one or two more: some are tighter than those just below them.
-  for (const more of best.length < enough ? [1, 2] : []) {
-    const count = best.length + more;
-    if (count > MOST_SPREAD || (floor.convex && farthest(area, count) < spacing * (1 - SHARP))) break;
+  return spreadOn(area, spacing, best, enough, floor.convex);
+}
+
+/**
+ * `best`, or as many spots as spreading finds at this spacing: what spreading n spots reaches, n spots must fit. Some layouts are
+ * tighter than those just below them, so a few counts without one are passed over.
+ */
+function spreadOn(area: Area, spacing: number, best: Point[], enough: number, convex: boolean): Point[] {
+  let most = best;
+  for (let count = best.length + 1; count <= MOST_SPREAD && count <= most.length + PASSED_OVER && most.length < enough; count++) {
+    if (convex && farthest(area, count) < spacing * (1 - SHARP)) break;
     const spread = spreadSpots(area, count);
-    if (spread.spots.length === count && spread.spacing >= spacing * (1 - SHARP)) return spread.spots;
+    if (spread.spots.length === count && spread.spacing >= spacing * (1 - SHARP)) most = spread.spots;
   }
-  return best;
+  return most;
 }
 
 /** A layout with its overlap. */

@@ -1,8 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { chance } from '../chance.ts';
 import type { Area } from './area.ts';
-import { type Placement, packUnits } from './packUnits.ts';
-import { edgesOf, insidePolygon, type Point, polygonDistance, rectPolygon, segmentDistance } from './point.ts';
+import { bestGrid, broken, cornerOff, cutAgain, postAt } from './packing.fixture.ts';
+import { packRows } from './packRows.ts';
+import { packUnits } from './packUnits.ts';
+import { type Point, rectPolygon } from './point.ts';
 
 const rect = (w: number, d: number): Point[] => rectPolygon({ x: 0, y: 0, width: w, depth: d });
 const L: Point[] = [
@@ -19,57 +22,6 @@ const SLANTED: Point[] = [
   { x: 20, y: 13 },
   { x: 3, y: 15 },
 ];
-
-/** Plain distances, nothing shared with the packer: inside, clear, apart. */
-function broken(area: Area, units: readonly Placement[], gap: number): string[] {
-  const wrong: string[] = [];
-  const c = area.wallClearance ?? 0;
-  units.forEach((u, i) => {
-    const corners = rectPolygon(u);
-    const middle = { x: u.x + u.width / 2, y: u.y + u.depth / 2 };
-    if (!insidePolygon(area.outline, middle)) wrong.push(`${i} outside`);
-    const wall = Math.min(...edgesOf(area.outline).flatMap((w) => edgesOf(corners).map((e) => segmentDistance(e, w))));
-    if (wall < c - 1e-6) wrong.push(`${i} wall ${wall}`);
-    for (const k of area.keepOut ?? []) if (c > 0 && polygonDistance(corners, k) < c - 1e-6) wrong.push(`${i} keepOut`);
-    units.slice(i + 1).forEach((v, j) => {
-      const dx = Math.max(v.x - (u.x + u.width), u.x - (v.x + v.width));
-      const dy = Math.max(v.y - (u.y + u.depth), u.y - (v.y + v.depth));
-      if (Math.max(dx, dy) < gap - 1e-6) wrong.push(`${i} and ${i + j + 1} ${Math.max(dx, dy)}`);
-    });
-  });
-  return wrong;
-}
-
-/** The naive twin: whole grids of one orientation at 24 × 24 offsets. */
-function bestGrid(area: Area, unit: { width: number; depth: number; gap: number }, turns: boolean): number {
-  const c = area.wallClearance ?? 0;
-  const box = { w: Math.max(...area.outline.map((p) => p.x)), d: Math.max(...area.outline.map((p) => p.y)) };
-  // Shrunk by a hair, so that touching is allowed and cutting is not.
-  const fits = (x: number, y: number, w: number, d: number) => {
-    const corners = rectPolygon({ x: x + 1e-7, y: y + 1e-7, width: w - 2e-7, depth: d - 2e-7 });
-    const near = (polygon: readonly Point[]) =>
-      edgesOf(polygon).some((wall) => edgesOf(corners).some((e) => segmentDistance(e, wall) <= Math.max(0, c - 1e-6)));
-    if (corners.some((p) => !insidePolygon(area.outline, p)) || near(area.outline)) return false;
-    return !(area.keepOut ?? []).some((k) => near(k) || insidePolygon(k, corners[0]) || insidePolygon(corners, k[0]));
-  };
-  let best = 0;
-  for (const [w, d] of turns
-    ? [
-        [unit.width, unit.depth],
-        [unit.depth, unit.width],
-      ]
-    : [[unit.width, unit.depth]]) {
-    for (let i = 0; i < 24; i++) {
-      for (let j = 0; j < 24; j++) {
-        let count = 0;
-        for (let x = (i / 24) * (w + unit.gap); x + w <= box.w; x += w + unit.gap)
-          for (let y = (j / 24) * (d + unit.gap); y + d <= box.d; y += d + unit.gap) if (fits(x, y, w, d)) count++;
-        best = Math.max(best, count);
-      }
-    }
-  }
-  return best;
-}
 
 describe('packUnits', () => {
   it('fills a hall exactly as counted by hand', () => {
@@ -110,7 +62,8 @@ describe('packUnits', () => {
     }
   });
 
-  it('keeps its promises in 200 generated rooms', () => {
+  it('keeps its promises in 200 generated rooms, row by row in all and with the search for more in thirty', () => {
+    let searched = 30;
     const room = fc.record({
       w: fc.integer({ min: 60, max: 300 }),
       d: fc.integer({ min: 60, max: 200 }),
@@ -144,12 +97,44 @@ describe('packUnits', () => {
           wallClearance: clear / 10,
         };
         const unit = { width: 2.6, depth: 1.7, gap: gap / 10 };
-        const packed = packUnits(area, unit, { max });
-        expect(broken(area, packed, unit.gap)).toEqual([]);
-        if (max !== undefined) expect(packed.length).toBe(Math.min(max, packUnits(area, unit).length));
+        for (const pack of [packRows, ...(searched-- > 0 ? [packUnits] : [])]) {
+          const packed = pack(area, unit, { max });
+          expect(broken(area, packed, unit.gap)).toEqual([]);
+          if (max !== undefined) expect(packed.length).toBe(Math.min(max, pack(area, unit).length));
+        }
       }),
       { numRuns: 200, seed: 7 },
     );
+  });
+
+  it('holds 18 and 8 in two rooms whose rows, whichever way, hold 16 and 7', () => {
+    const first = { outline: cornerOff(8, 9, 3, 3), keepOut: [postAt(3, 4)] };
+    const second = { outline: cornerOff(9, 8, 4, 2), keepOut: [postAt(6, 2), postAt(1, 2)] };
+    for (const [area, unit, count] of [
+      [first, { width: 2, depth: 1, gap: 0.5 }, 18],
+      [second, { width: 3, depth: 1.5, gap: 0.5 }, 8],
+    ] as const) {
+      const packed = packUnits(area, unit);
+      expect(packed.length).toBeGreaterThanOrEqual(count);
+      expect(broken(area, packed, unit.gap)).toEqual([]);
+      expect(packUnits(area, unit, { max: count - 1 })).toHaveLength(count - 1);
+    }
+  });
+
+  it('is never beaten by cutting the room in two again and again, in generated rooms with corners off and posts', () => {
+    const random = chance(15);
+    for (let room = 0; room < 14; room++) {
+      const half = (least: number, more: number) => least + random.below(more) / 2;
+      const [w, d] = [half(6, 8), half(6, 8)];
+      const outline = cornerOff(w, d, half(1, 5), half(1, 5));
+      const keepOut = Array.from({ length: random.below(3) }, () => postAt(half(0.5, 2 * w - 5), half(0.5, 2 * d - 5)));
+      const unit = { width: half(1.5, 4), depth: half(1, 3), gap: random.below(2) / 2 };
+      for (const turn of ['any', 'never'] as const) {
+        const packed = packUnits({ outline, keepOut }, unit, { turn });
+        expect(broken({ outline, keepOut }, packed, unit.gap)).toEqual([]);
+        expect(packed.length, `room ${room}, ${turn}`).toBeGreaterThanOrEqual(cutAgain({ outline, keepOut }, w, d, unit, turn));
+      }
+    }
   });
 
   it('spreads fewer units wider than the gap asks', () => {

@@ -171,6 +171,23 @@ function latticeTwin(area: Area, spacing: number): number {
   return best;
 }
 
+describe('spreadSpots around a corner', () => {
+  it('finds a spread for every count, though rows over the notch are brought back onto one spot', () => {
+    const outline = [0, 0, 12, 0, 12, 6, 6, 6, 6, 10, 0, 10];
+    const area = {
+      outline: outline.flatMap((x, i) => (i % 2 ? [] : [{ x, y: outline[i + 1] }])),
+      wallClearance: 0.5,
+      keepOut: [rectangle(1, 1).outline.map((p) => ({ x: p.x + 3, y: p.y + 3 }))],
+    };
+    for (const count of [38, 39, 40, 49, 57]) {
+      const { spots, spacing } = spreadSpots(area, count);
+      expect(spots, `${count}`).toHaveLength(count);
+      expect(spacing).toBeGreaterThan(0.7);
+      expect(closest(spots)).toBeCloseTo(spacing, 9);
+    }
+  });
+});
+
 describe('fitSpots', () => {
   it('finds as many as are known to fit in a square, or one fewer', () => {
     for (const count of [5, 13, 20, 27, 30, 39, 40]) {
@@ -180,6 +197,14 @@ describe('fitSpots', () => {
       expect(spots.length).toBeLessThanOrEqual(count);
       expect(closest(spots)).toBeGreaterThanOrEqual(spacing - 1e-6);
     }
+  });
+
+  it('holds whatever number a spread reaches at that spacing', () => {
+    for (const area of [rectangle(10, 10), rectangle(26, 15, { wallClearance: 1 })])
+      for (const count of [8, 17, 29, 38]) {
+        const { spacing } = spreadSpots(area, count);
+        for (const asked of [spacing]) expect(fitSpots(area, asked).length, `${count}`).toBeGreaterThanOrEqual(count);
+      }
   });
 
   it('is never behind a lattice at any of 32 × 32 offsets, and keeps spacing and clearances, in generated rooms', () => {

@@ -1,6 +1,6 @@
 import type { Area } from './area.ts';
 import { freeSpans, type Span } from './freeSpans.ts';
-import type { PackedRow } from './packUnits.ts';
+import type { PackedRow } from './packRows.ts';
 
 const TRIES = [1, 0.75, 0.5, 0.25];
 

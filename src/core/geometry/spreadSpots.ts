@@ -55,12 +55,29 @@ export function farthest(area: Area, count: number, clearance = 0): number {
   return (b + Math.sqrt(b * b + 4 * a * c)) / (2 * a);
 }
 
+/**
+ * The points with those moved that are on another: rows that are brought back onto the floor meet at its edges, and what is on
+ * the same spot is never pushed apart. Each goes a `step` further out on a spiral of golden angles.
+ */
+function parted(points: readonly Point[], floor: FreeFloor, step: number): Point[] {
+  const parts: Point[] = [];
+  for (const [i, p] of points.entries()) {
+    let at = p;
+    for (let turn = 1; turn < 12 && parts.some((q) => distance(q, at) < 1e-9); turn++) {
+      const angle = (i + turn) * 2.399963;
+      at = floor.nearest({ x: p.x + step * turn * Math.cos(angle), y: p.y + step * turn * Math.sin(angle) }) ?? p;
+    }
+    parts.push(at);
+  }
+  return parts;
+}
+
 /** Free points at least as good as the start: as far apart as the neighbourhood of the start allows, and how far that is. */
 function eased(start: readonly Point[], floor: FreeFloor, most: number, guess: number): { spots: Point[]; spacing: number } {
-  let spots = [...start];
+  let spots = parted(start, floor, guess / 4);
   let low = leastDistance(spots);
   let high = most;
-  const at = flat(start);
+  const at = flat(spots);
   let wanted = Math.min(high, Math.max(low * 1.3, guess * 0.93));
   for (let k = 0; k < HALVINGS && high - low > 1e-6 * high; k++) {
     relax(at, wanted, floor, STEPS);
