@@ -6,8 +6,8 @@ const STEP = 0.1;
 const snap = (v: number) => Math.round(v / STEP) * STEP;
 
 /** Spans with the stretches taken out in which the unit would come nearer than `gap` to another in both directions. */
-function besides(spans: Span[], unit: Rect, y: number, others: readonly Rect[], gap: number): Span[] {
-  return others.reduce<Span[]>((left, o) => {
+function besides(spans: readonly Span[], unit: Rect, y: number, others: readonly Rect[], gap: number): readonly Span[] {
+  return others.reduce<readonly Span[]>((left, o) => {
     if (y >= o.y + o.depth + gap - 1e-9 || y + unit.depth <= o.y - gap + 1e-9) return left;
     const from = o.x - unit.width - gap;
     const to = o.x + o.width + gap;

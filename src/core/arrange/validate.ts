@@ -1,5 +1,14 @@
 import type { Area } from '../geometry/area.ts';
-import { distanceToSegment, edgesOf, insidePolygon, polygonDistance, type Rect, rectPolygon, segmentDistance } from '../geometry/point.ts';
+import {
+  boxDistance,
+  distanceToSegment,
+  edgesOf,
+  insidePolygon,
+  polygonDistance,
+  type Rect,
+  rectPolygon,
+  segmentDistance,
+} from '../geometry/point.ts';
 
 export interface Trouble {
   kind: 'outside' | 'near' | 'close';
@@ -13,8 +22,14 @@ export interface Trouble {
 
 /** Shortest distance from a rectangle's edges to a wall of the outline, metres; it may stand on either side of it. */
 export function wallDistance(area: Area, unit: Rect): number {
-  const edges = edgesOf(rectPolygon(unit));
-  return Math.min(...edgesOf(area.outline).flatMap((wall) => edges.map((edge) => segmentDistance(edge, wall))));
+  const corners = rectPolygon(unit);
+  const edges = edgesOf(corners);
+  let least = Number.POSITIVE_INFINITY;
+  for (const wall of edgesOf(area.outline)) {
+    if (boxDistance(corners, wall) >= least) continue;
+    for (const edge of edges) least = Math.min(least, segmentDistance(edge, wall));
+  }
+  return least;
 }
 
 /** True where a corner lies outside the outline by more than `slack` metres. */
@@ -25,7 +40,11 @@ const strays = (area: Area, unit: Rect, slack: number) =>
 
 /** Metres that a rectangle inside the room has free to the nearest wall or keepOut. */
 export function roomAround(area: Area, unit: Rect): number {
-  return Math.min(wallDistance(area, unit), ...(area.keepOut ?? []).map((zone) => polygonDistance(rectPolygon(unit), zone)));
+  const corners = rectPolygon(unit);
+  return (area.keepOut ?? []).reduce(
+    (least, zone) => (boxDistance(corners, zone) >= least ? least : Math.min(least, polygonDistance(corners, zone))),
+    wallDistance(area, unit),
+  );
 }
 
 /** Free metres between two rectangles: the larger of the gaps along x and along y; negative where they overlap. */
@@ -45,6 +64,8 @@ export function validateLayout(area: Area, units: readonly Rect[], clearance: re
     if (strays(area, unit, slack)) troubles.push({ kind: 'outside', unit: i, other: -1, found: 0, wanted: clearance[i] });
     else if (wall < clearance[i] - slack) troubles.push({ kind: 'near', unit: i, other: -1, found: wall, wanted: clearance[i] });
     (area.keepOut ?? []).forEach((zone, z) => {
+      // Most zones are far away, which their bounds tell at once.
+      if (boxDistance(rectPolygon(unit), zone) >= clearance[i] - slack && clearance[i] > slack) return;
       const found = polygonDistance(rectPolygon(unit), zone);
       if (found < clearance[i] - slack) troubles.push({ kind: 'near', unit: i, other: z, found, wanted: clearance[i] });
     });

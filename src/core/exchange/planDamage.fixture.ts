@@ -69,7 +69,7 @@ function damaged(text: string, random: Chance): string {
     () => text.slice(0, at) + piece.repeat(2 + random.below(30)) + text.slice(at),
     () => text.slice(0, at) + scrap + text.slice(at),
     () => text.slice(0, at) + scrap + text.slice(at + long),
-    () => text.slice(0, at) + `\n${scrap}\n` + text.slice(at),
+    () => `${text.slice(0, at)}\n${scrap}\n${text.slice(at)}`,
     () => text.slice(0, at) + String.fromCharCode(text.charCodeAt(at) ^ (1 << random.below(7))) + text.slice(at + 1),
     () =>
       text

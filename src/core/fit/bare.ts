@@ -15,10 +15,10 @@ import { floorChecks } from './checks/floor.ts';
 import { gearChecks } from './checks/gear.ts';
 import { laneChecks } from './checks/lanes.ts';
 import { peopleChecks } from './checks/people.ts';
+import { routeChecks } from './checks/routes.ts';
 import { sightChecks } from './checks/sight.ts';
 import { swingChecks } from './checks/swings.ts';
 import { walkChecks } from './checks/walks.ts';
-import { wayChecks } from './checks/ways.ts';
 import { dealt } from './dealt.ts';
 import type { BareFit, FitInput, FittedBlock } from './fitted.ts';
 
@@ -81,12 +81,12 @@ export type Check = (input: FitInput, bare: Omit<BareFit, 'noticed'>) => Noticed
 
 /** What is told at once: bell, places, gear, people. */
 export const QUICK_CHECKS: readonly Check[] = [bellChecks, floorChecks, (_, bare) => gearChecks(bare), peopleChecks];
-/** What must be searched over the floor: lanes, swings, sight, ways on wheels, walks. */
-const SLOW_CHECKS: readonly Check[] = [laneChecks, swingChecks, sightChecks, wayChecks, walkChecks];
-const ALL_CHECKS: readonly Check[] = [...QUICK_CHECKS, ...SLOW_CHECKS];
+/** What must be searched over the floor: lanes, swings, sight, routes on wheels, walks. */
+const SLOW_CHECKS: readonly Check[] = [laneChecks, swingChecks, sightChecks, routeChecks, walkChecks];
+export const ALL_CHECKS: readonly Check[] = [...QUICK_CHECKS, ...SLOW_CHECKS];
 
-/** The lesson fitted, with everything the checks noticed and no fix weighed yet. Reads top to bottom. */
-export function fitBare(input: FitInput, checks: readonly Check[] = ALL_CHECKS): BareFit {
+/** The lesson fitted before any check: groups, floor, time, gear, and what the formats noticed themselves. Reads top to bottom. */
+export function draftFit(input: FitInput): BareFit {
   const band = bandOf(input.schoolClass.grade);
   const defaults = defaultsFor(input.school, band);
   const people = peopleToday(input);
@@ -143,6 +143,11 @@ export function fitBare(input: FitInput, checks: readonly Check[] = ALL_CHECKS):
     periodSeconds,
     spareSeconds: time.ok ? time.spare : 0,
   };
-  for (const check of checks) noticed.push(...check(input, bare));
   return { ...bare, noticed };
+}
+
+/** The lesson fitted, with everything that the format and the checks noticed and no fix weighed yet. */
+export function fitBare(input: FitInput, checks: readonly Check[] = ALL_CHECKS): BareFit {
+  const { noticed, ...bare } = draftFit(input);
+  return { ...bare, noticed: [...noticed, ...checks.flatMap((check) => check(input, bare))] };
 }

@@ -1,5 +1,6 @@
 import type { Area } from './area.ts';
 import { boundsOf, EPS, edgesOf, insidePolygon, type Point } from './point.ts';
+import { remembered } from './remembered.ts';
 
 /** Where the left edge of a unit may stand along one row: [from, to], metres, in order. */
 export type Span = readonly [number, number];
@@ -88,12 +89,28 @@ function blockedSpan(s: Slicer, y: number, clearance: number, out: [number, numb
   return to - from > EPS;
 }
 
+/** Finders that are kept, and rows of each: a unit is moved around on the same floor again and again while fixes are weighed. */
+const KEPT_FINDERS = 24;
+const MOST_ROWS = 3_000;
+
 /**
  * For a `width` × `depth` unit: the spans in which its left edge may stand when its lower edge is at y, keeping the area's
  * clearance from every wall and keepOut. Exact (slices of convex sums rounded by the clearance), so that a row packed left
  * to right cannot be beaten. The sums are made once, the answer is asked for row by row.
  */
-export function spanFinder(area: Area, width: number, depth: number): (y: number) => Span[] {
+export const spanFinder = remembered((area: Area, width: number, depth: number): ((y: number) => readonly Span[]) => {
+  const find = freshFinder(area, width, depth);
+  const rows = new Map<number, Span[]>();
+  return (y) => {
+    const known = rows.get(y);
+    if (known) return known;
+    const spans = find(y);
+    if (rows.size < MOST_ROWS) rows.set(y, spans);
+    return spans;
+  };
+}, KEPT_FINDERS);
+
+function freshFinder(area: Area, width: number, depth: number): (y: number) => Span[] {
   const clearance = area.wallClearance ?? 0;
   const walls = [...edgesOf(area.outline), ...(area.keepOut ?? []).flatMap((k) => edgesOf(k))];
   const slicers = walls.map(([a, b]) => slicerOf(meetingHull(a, b, width, depth), clearance));
@@ -127,6 +144,6 @@ export function spanFinder(area: Area, width: number, depth: number): (y: number
 }
 
 /** The free spans of one row; see spanFinder. */
-export function freeSpans(area: Area, width: number, depth: number, y: number): Span[] {
+export function freeSpans(area: Area, width: number, depth: number, y: number): readonly Span[] {
   return spanFinder(area, width, depth)(y);
 }

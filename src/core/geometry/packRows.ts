@@ -27,7 +27,7 @@ export type Kind = Pick<Placement, 'width' | 'depth' | 'turned'>;
 export interface PackedRow extends Kind {
   y: number;
   xs: number[];
-  spans: Span[];
+  spans: readonly Span[];
 }
 
 /** True where every edge is square to the axes and no corner is rounded by a clearance: the corners' heights are then all that matter. */
@@ -64,12 +64,12 @@ function countRow(spans: readonly Span[], step: number): number {
 }
 
 /** Where left edges may stand, by orientation and height: the same for every gap, so it is found once. */
-type Spans = (kind: Kind, y: number) => Span[];
+type Spans = (kind: Kind, y: number) => readonly Span[];
 
 export function spansOn(area: Area): Spans {
   /** By height in nanometres. */
-  const known = { 0: new Map<number, Span[]>(), 90: new Map<number, Span[]>() };
-  const finders: { 0?: (y: number) => Span[]; 90?: (y: number) => Span[] } = {};
+  const known = { 0: new Map<number, readonly Span[]>(), 90: new Map<number, readonly Span[]>() };
+  const finders: { 0?: (y: number) => readonly Span[]; 90?: (y: number) => readonly Span[] } = {};
   return (kind, y) => {
     const heights = known[kind.turned];
     const key = Math.round(y * 1e9);

@@ -138,6 +138,17 @@ export function polygonDistance(p: Polygon, q: Polygon): number {
   return least;
 }
 
+/** Metres between the bounding boxes of two areas: never more than the areas' own distance, and found at once. */
+export function boxDistance(p: Polygon, q: Polygon): number {
+  const [a, b] = [boundsOf(p), boundsOf(q)];
+  const dx = Math.max(0, a.x - b.x - b.width, b.x - a.x - a.width);
+  const dy = Math.max(0, a.y - b.y - b.depth, b.y - a.y - a.depth);
+  return Math.sqrt(dx * dx + dy * dy);
+}
+
+/** True if two areas overlap or touch. */
+export const polygonsMeet = (p: Polygon, q: Polygon): boolean => boxDistance(p, q) <= 0 && polygonDistance(p, q) <= 0;
+
 /** Throws RangeError unless the polygon has three finite corners or more, an area and no self-crossing. */
 export function checkPolygon(name: string, polygon: Polygon): void {
   if (!Array.isArray(polygon) || polygon.length < 3) throw new RangeError(`invalid ${name}: ${JSON.stringify(polygon)}`);

@@ -5,7 +5,7 @@ import type { PackedRow } from './packRows.ts';
 const TRIES = [1, 0.75, 0.5, 0.25];
 
 /** Units of one row moved apart inside the span they stand in, ends to the ends; a lone unit to the middle. */
-function justify(row: PackedRow, spans: Span[]): number[] {
+function justify(row: PackedRow, spans: readonly Span[]): number[] {
   return spans.flatMap(([from, to]) => {
     const inside = row.xs.filter((x) => x >= from - 1e-7 && x <= to + 1e-7);
     if (inside.length === 1) return [(from + to) / 2];

@@ -3,7 +3,7 @@ import { areaOf, insidePolygon, type Point, rectPolygon } from '../geometry/poin
 import { generatedRoom } from '../geometry/rooms.fixture.ts';
 import { newLaid } from '../model/laidPiece.ts';
 import { freeAhead } from './lanes.ts';
-import { widestWays } from './routes.ts';
+import { widestRoutes } from './routes.ts';
 import { betterSpot, seenFrom, unseen } from './sight.ts';
 
 const hall = rectPolygon({ x: 0, y: 0, width: 20, depth: 10 });
@@ -53,19 +53,19 @@ describe('ways', () => {
   it.each([0.7, 0.915, 1.2, 1.4])('a gap of %d m between two walls is that wide, wherever it lies', (gap) => {
     for (const off of [0, 0.07, 0.13, 0.2]) {
       const solids = [box(10, -1, 0.3, 5 + off), box(10, 4 + off + gap, 0.3, 12)];
-      const ways = widestWays(hall, solids, { x: 2, y: 5 }, 1.7);
+      const ways = widestRoutes(hall, solids, { x: 2, y: 5 }, 1.7);
       expect(Math.abs(ways.widthTo({ x: 15, y: 5 }) - gap), `${gap} at ${off}`).toBeLessThan(0.06);
       expect(ways.widthTo({ x: 4, y: 5 })).toBeCloseTo(1.7, 2);
     }
   });
   it('none leads to what is shut in', () => {
-    const ways = widestWays(hall, [box(10, -1, 0.3, 12)], { x: 2, y: 5 }, 1.7);
+    const ways = widestRoutes(hall, [box(10, -1, 0.3, 12)], { x: 2, y: 5 }, 1.7);
     expect(ways.widthTo({ x: 15, y: 5 })).toBeLessThan(0.06);
     expect(ways.widthToArea(box(14, 3, 2, 2))).toBeLessThan(0.06);
   });
   it('takes the wider of two', () => {
     const solids = [box(10, -1, 0.3, 3), box(10, 2.9, 0.3, 3), box(10, 7.2, 0.3, 5)];
-    expect(Math.abs(widestWays(hall, solids, { x: 2, y: 2.4 }, 1.7).widthTo({ x: 15, y: 2.4 }) - 1.3)).toBeLessThan(0.06);
+    expect(Math.abs(widestRoutes(hall, solids, { x: 2, y: 2.4 }, 1.7).widthTo({ x: 15, y: 2.4 }) - 1.3)).toBeLessThan(0.06);
   });
 });
 

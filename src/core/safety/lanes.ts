@@ -1,4 +1,4 @@
-import { boundsOf, edgesOf, type Point, type Polygon, polygonDistance } from '../geometry/point.ts';
+import { boundsOf, edgesOf, type Point, type Polygon, polygonsMeet } from '../geometry/point.ts';
 import { endsOf, facing, footprint, type LaidPiece } from '../model/laidPiece.ts';
 
 /** What is thrown or struck flies or rolls on past a lane's end by so much, metres; house figure, local rules decide. */
@@ -19,7 +19,7 @@ export const fliesOn = (lane: LaidPiece): number =>
 /** True where two pieces overlap by more than a touch. */
 export function overlap(a: LaidPiece, b: LaidPiece): boolean {
   const less = { ...a, widthM: Math.max(0.01, a.widthM - 2 * TOUCH_M), lengthM: Math.max(0.01, a.lengthM - 2 * TOUCH_M) };
-  return polygonDistance(footprint(less), footprint(b)) <= 0;
+  return polygonsMeet(footprint(less), footprint(b));
 }
 
 /** Degrees between two pieces' directions, 0 to 180. */

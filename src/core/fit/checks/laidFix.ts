@@ -1,4 +1,4 @@
-import { insidePolygon, polygonDistance } from '../../geometry/point.ts';
+import { insidePolygon, polygonsMeet } from '../../geometry/point.ts';
 import type { FixIdea } from '../../model/finding.ts';
 import { fixedZone, standing } from '../../model/fixedThing.ts';
 import type { BlockId } from '../../model/ids.ts';
@@ -15,7 +15,7 @@ export function fitsRoom(input: FitInput, piece: LaidPiece): boolean {
   const corners = footprint(piece);
   return (
     corners.every((c) => insidePolygon(input.room.outline, c)) &&
-    standing(input.room).every((thing) => polygonDistance(corners, fixedZone(thing)) > 0)
+    standing(input.room).every((thing) => !polygonsMeet(corners, fixedZone(thing)))
   );
 }
 

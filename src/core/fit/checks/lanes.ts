@@ -1,4 +1,4 @@
-import { polygonDistance, rectPolygon } from '../../geometry/point.ts';
+import { polygonsMeet, rectPolygon } from '../../geometry/point.ts';
 import { doorsKeptClear, doorZone } from '../../model/door.ts';
 import type { Noticed } from '../../model/finding.ts';
 import { fixedZone, OVERHEAD_M, standing } from '../../model/fixedThing.ts';
@@ -107,7 +107,7 @@ function endings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
     const found: Noticed[] = [];
     const air = flight(lane, fliesOn(lane));
     const under = (l: LaidPiece) =>
-      hanging.find((f) => polygonDistance(footprint(l), rectPolygon({ x: f.xM, y: f.yM, width: f.widthM, depth: f.depthM })) <= 0);
+      hanging.find((f) => polygonsMeet(footprint(l), rectPolygon({ x: f.xM, y: f.yM, width: f.widthM, depth: f.depthM })));
     const beam = lane.lofted ? under(air) : undefined;
     if (beam)
       found.push({
@@ -139,7 +139,7 @@ function endings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
 /** Every piece inside the room and on nothing that stands in it; the floor before doors kept free. */
 function lying(input: FitInput, block: FittedBlock): Noticed[] {
   const doors = doorsKeptClear(input.room).map((d) => ({ door: d, floor: doorZone(input.room, d) }));
-  const at = (p: LaidPiece) => doors.find((d) => polygonDistance(footprint(p), d.floor) <= 0);
+  const at = (p: LaidPiece) => doors.find((d) => polygonsMeet(footprint(p), d.floor));
   const inDoors = block.laid
     .filter((p) => LAID_FACTS[p.laid].layer !== 'people')
     .flatMap((p): Noticed[] => {

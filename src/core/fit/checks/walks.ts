@@ -1,4 +1,4 @@
-import { boundsOf, distance, middleOf, type Point, polygonDistance, rectPolygon } from '../../geometry/point.ts';
+import { boundsOf, distance, middleOf, type Point, polygonsMeet, rectPolygon } from '../../geometry/point.ts';
 import type { Edit } from '../../model/edit.ts';
 import type { FixIdea, Noticed } from '../../model/finding.ts';
 import type { BlockId } from '../../model/ids.ts';
@@ -33,7 +33,7 @@ function walks(input: FitInput, block: FittedBlock): Noticed[] {
       const [a, b] = [game.pieces[from], game.pieces[to]];
       if (!a || !b) return;
       const walk = [middleOf(a), middleOf(b), middleOf(b)];
-      for (const { lane, floor } of lanes.filter((l) => polygonDistance(l.floor, walk) <= 0)) {
+      for (const { lane, floor } of lanes.filter((l) => polygonsMeet(l.floor, walk))) {
         found.push({
           code: 'walk-crosses-lane',
           weight: 'caution',
@@ -42,7 +42,7 @@ function walks(input: FitInput, block: FittedBlock): Noticed[] {
           ideas: lane.locked ? [] : laneAside(input, block, lane.id, floor, game.pieces),
         });
       }
-      const through = game.pieces.find((p) => p !== a && p !== b && polygonDistance(inner(p), walk) <= 0);
+      const through = game.pieces.find((p) => p !== a && p !== b && polygonsMeet(inner(p), walk));
       if (through) {
         const swap = (p: Piece, q: Piece): FixIdea => ({
           code: 'swap-pieces',
@@ -75,7 +75,7 @@ function laneAside(input: FitInput, block: FittedBlock, id: string, floor: reado
     { x: box.x + box.width / 2, y: box.y + box.depth / 2 },
   ];
   return spots
-    .filter((s) => pieces.every((p) => polygonDistance(footprint({ ...lane, ...s }), rectPolygon(p)) > 0))
+    .filter((s) => pieces.every((p) => !polygonsMeet(footprint({ ...lane, ...s }), rectPolygon(p))))
     .map((s) =>
       putIdea(block, [{ ...lane, ...s }], 'move-piece', {
         title: laidName(lane),

@@ -1,23 +1,31 @@
-import { byWall, type Point, polygonDistance, rectPolygon } from '../../geometry/point.ts';
+import { byWall, type Point, polygonDistance, type Rect, rectPolygon } from '../../geometry/point.ts';
 import { remembered } from '../../geometry/remembered.ts';
 import type { Noticed } from '../../model/finding.ts';
 import { fixedZone, standing } from '../../model/fixedThing.ts';
 import type { BlockId } from '../../model/ids.ts';
 import { footprint, LAID_FACTS, laidName } from '../../model/laidPiece.ts';
 import { limitsFor } from '../../model/school.ts';
-import { widestWays } from '../../safety/routes.ts';
+import { routesAround, widestRoutes } from '../../safety/routes.ts';
 import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
 
 type Bare = Omit<BareFit, 'noticed'>;
 
-const waysFrom = remembered(
-  (outline: readonly Point[], solids: readonly (readonly Point[])[], start: Point, most: number, areas: readonly (readonly Point[])[]) => {
-    const ways = widestWays(outline, solids, start, most);
-    return areas.map((a) => ways.widthToArea(a));
+const routesTo = remembered(
+  (
+    outline: readonly Point[],
+    solids: readonly (readonly Point[])[],
+    start: Point,
+    most: number,
+    places: readonly Rect[],
+    apart: boolean,
+  ) => {
+    if (apart) return routesAround(outline, solids, places, start, most);
+    const routes = widestRoutes(outline, solids, start, most);
+    return places.map((place) => routes.widthToArea(rectPolygon(place)));
   },
 );
 
-/** Ways wide enough from the door to every place: for who moves on wheels or with a walker, and out for everybody past what is solid. */
+/** Routes wide enough from the door to every place: for those who move on wheels or with a walker, and out for everybody past what is solid. */
 function routes(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
   const limits = limitsFor(input.school);
   const playing = new Set(bare.people.playing);
@@ -29,13 +37,10 @@ function routes(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
   const point = byWall(input.room.outline, door.wall);
   const start = point(door.atM + door.widthM / 2, 0.5);
   const fixed = standing(input.room).map(fixedZone);
-  const widthsTo = (areas: Point[][], others: Point[][]) => {
-    const obstacles = [...fixed, ...solid, ...others].filter((o) => polygonDistance(o, [start, start, start]) > 0);
-    return waysFrom(input.room.outline, obstacles, start, limits.playRouteM + 0.2, areas);
-  };
-  const places = pieces.map((p) => rectPolygon(p));
-  // On wheels the other places are gone round, so that every place has ways of its own.
-  const widths = wheels.length ? places.flatMap((area, i) => widthsTo([area], places.toSpliced(i, 1))) : widthsTo(places, []);
+  const solids = [...fixed, ...solid].filter((o) => polygonDistance(o, [start, start, start]) > 0);
+  const places = pieces.map(({ x, y, width, depth }): Rect => ({ x, y, width, depth }));
+  // On wheels the other places are gone around, so that every place has a route of its own.
+  const widths = routesTo(input.room.outline, solids, start, limits.playRouteM + 0.2, places, wheels.length > 0);
   return pieces.flatMap((piece, i): Noticed[] => {
     const width = widths[i];
     const wanted = wheels.length ? limits.playRouteM : limits.routeM;
@@ -54,17 +59,18 @@ function routes(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
           routeM: limits.routeM,
           wheels: wheels.map((w) => w.wheels),
         },
-        ideas: () => wayIdeas(input, block, wanted),
+        ideas: () => routeIdeas(input, block, wanted),
       },
     ];
   });
 }
 
-function wayIdeas(input: FitInput, block: FittedBlock, wanted: number) {
+function routeIdeas(input: FitInput, block: FittedBlock, wanted: number) {
   const blockId = block.id as BlockId;
   const gap = Number(block.game?.values.gapM);
   const wider = Math.ceil(wanted * 10) / 10;
   const solids = block.laid.filter((p) => LAID_FACTS[p.laid].solid && !p.locked);
+  const placed = Object.keys(input.lesson.blocks.find((b) => b.id === block.id)?.game?.placed ?? {});
   return [
     ...(Number.isFinite(gap) && gap < wider
       ? [{ code: 'wider-gap', data: { metres: wider }, edits: [{ kind: 'set-setting' as const, blockId, key: 'gapM', value: wider }] }]
@@ -74,25 +80,13 @@ function wayIdeas(input: FitInput, block: FittedBlock, wanted: number) {
       data: { name: laidName(p) },
       edits: [{ kind: 'lay' as const, blockId, put: [], take: [p.id] }],
     })),
-    ...(input.lesson.blocks.find((b) => b.id === block.id)?.game &&
-    Object.keys(input.lesson.blocks.find((b) => b.id === block.id)!.game!.placed).length
-      ? [
-          {
-            code: 'peel-all',
-            data: {},
-            edits: Object.keys(input.lesson.blocks.find((b) => b.id === block.id)!.game!.placed).map((pieceId) => ({
-              kind: 'place' as const,
-              blockId,
-              pieceId,
-              at: null,
-            })),
-          },
-        ]
+    ...(placed.length
+      ? [{ code: 'peel-all', data: {}, edits: placed.map((pieceId) => ({ kind: 'place' as const, blockId, pieceId, at: null })) }]
       : []),
   ];
 }
 
-/** Ways from the door to every place, as wide as those who go there need. */
-export function wayChecks(input: FitInput, bare: Bare): Noticed[] {
+/** Routes from the door to every place, as wide as those who go there need. */
+export function routeChecks(input: FitInput, bare: Bare): Noticed[] {
   return bare.blocks.flatMap((block) => [...routes(input, bare, block)]);
 }
