@@ -6,9 +6,10 @@ import { findingKey } from '../model/finding.ts';
 import { head } from '../model/record.ts';
 import { plainRoom, Room, rectangleOutline } from '../model/room.ts';
 import { Wish } from '../model/student.ts';
-import { fit, fitUnweighed, openFindings } from './fit.ts';
+import { fit, fitUnweighed } from './fit.ts';
 import type { FitInput } from './fitted.ts';
 import { expectMended } from './mended.fixture.ts';
+import { openFindings } from './openFindings.ts';
 
 const codes = (input: FitInput) => fit(input).findings.map((f) => f.code);
 const NINE = ['ribbon-arcs', 'gate-lanes', 'stone-slide', 'bell-toss', 'low-net', 'two-catch', 'step-stones', 'disc-to-hand', 'windmill'];

@@ -115,9 +115,3 @@ export function fit(input: FitInput): FittedLesson {
   const tryOut = trying(input);
   return fittedWith(before.bare, (noticed) => weigh(before, noticed, tryOut));
 }
-
-/** Findings that are still open: neither accepted with a reason nor mere notes. */
-export function openFindings(input: Pick<FitInput, 'lesson'>, fitted: Pick<FittedLesson, 'findings'>): Finding[] {
-  const accepted = new Set(input.lesson.accepted.map((a) => a.key));
-  return fitted.findings.filter((f) => f.weight !== 'note' && !accepted.has(findingKey(f)));
-}

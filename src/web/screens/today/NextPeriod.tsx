@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { openFindings } from '../../../core/fit/fit.ts';
 import type { FittedLesson } from '../../../core/fit/fitted.ts';
+import { openFindings } from '../../../core/fit/openFindings.ts';
 import { counted } from '../../../core/formats/speak.ts';
 import { changeOver } from '../../../core/gear/changeOver.ts';
 import { clockSeconds, isPlaying } from '../../../core/model/period.ts';

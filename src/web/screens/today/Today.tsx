@@ -1,14 +1,16 @@
-import { useState } from 'react';
-import { openFindings } from '../../../core/fit/fit.ts';
+import { lazy, Suspense, useState } from 'react';
 import type { FittedLesson } from '../../../core/fit/fitted.ts';
+import { openFindings } from '../../../core/fit/openFindings.ts';
 import { clockSeconds } from '../../../core/model/period.ts';
 import { type Desk, problemWords } from '../../api.ts';
 import { DayBar, useDay } from '../../parts/DayBar.tsx';
 import { isoDate, longDate, shortBell, useNow } from '../../parts/now.ts';
 import { useFittedDay } from '../../parts/useReadiness.ts';
-import { FirstSteps } from './FirstSteps.tsx';
-import { NewPeriod } from './NewPeriod.tsx';
 import { NextPeriod } from './NextPeriod.tsx';
+
+/** Forms are loaded when one is opened: the first screen needs none. */
+const FirstSteps = lazy(() => import('./FirstSteps.tsx').then((m) => ({ default: m.FirstSteps })));
+const NewPeriod = lazy(() => import('./NewPeriod.tsx').then((m) => ({ default: m.NewPeriod })));
 
 /** The day from bell to bell: the next period large, what must change on the floor, what is not ready; the others as tape. */
 export function Today() {
@@ -52,7 +54,9 @@ export function Today() {
             number={nextIndex + 1}
           />
         ) : query.data ? (
-          <FirstSteps onAdd={() => setAdding(true)} />
+          <Suspense>
+            <FirstSteps onAdd={() => setAdding(true)} />
+          </Suspense>
         ) : (
           <p className="p-6 text-muted">Laying out the day …</p>
         )}
@@ -75,7 +79,11 @@ export function Today() {
           </ol>
         </aside>
       </main>
-      <NewPeriod open={adding} date={date} onClose={() => setAdding(false)} />
+      {adding && (
+        <Suspense>
+          <NewPeriod open date={date} onClose={() => setAdding(false)} />
+        </Suspense>
+      )}
     </div>
   );
 }
