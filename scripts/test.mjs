@@ -62,8 +62,12 @@ suite('unit');
 const built =
   check('build', ['vite', 'build', '--logLevel=warn']) &&
   spawnSync(process.execPath, ['scripts/build-server.mjs'], { cwd: root, stdio: 'inherit' }).status === 0;
-if (built) suite('e2e', '--config', 'vitest.e2e.config.ts');
-else failed += 1;
+if (built) {
+  suite('e2e', '--config', 'vitest.e2e.config.ts');
+  // Two minutes of it; npm run torture gives it ten.
+  process.env.SIDE_COURT_TORTURE ??= '120';
+  suite('torture', '--config', 'vitest.torture.config.ts');
+} else failed += 1;
 // Told, not counted: an advisory of others without a mend must not stop a landing.
 console.log('\n— advisories of packages that run (for reading)');
 spawnSync('npm', ['audit', '--omit=dev', '--loglevel=error'], { cwd: root, stdio: 'inherit', timeout: 60_000 });

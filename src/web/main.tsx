@@ -1,23 +1,12 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { StrictMode } from 'react';
-import { createRoot } from 'react-dom/client';
-import { BrowserRouter } from 'react-router';
-import { App } from './App.tsx';
 import { keepOpen } from './offline/reach.ts';
 import './theme.css';
 
 keepOpen();
-// Always: this computer's own server answers without any network, and what it last said is kept.
-const client = new QueryClient({
-  defaultOptions: { queries: { retry: 1, staleTime: 5_000, networkMode: 'always' }, mutations: { networkMode: 'always' } },
-});
 
-createRoot(document.getElementById('root')!).render(
-  <StrictMode>
-    <QueryClientProvider client={client}>
-      <BrowserRouter>
-        <App />
-      </BrowserRouter>
-    </QueryClientProvider>
-  </StrictMode>,
-);
+/** What the application is made of, one import after the other: each is compiled and run as a task of its own, so that a slow machine is never held up long. */
+async function begin(): Promise<void> {
+  const { createRoot } = await import('react-dom/client');
+  const { start } = await import('./start.tsx');
+  start(createRoot(document.getElementById('root')!));
+}
+void begin();

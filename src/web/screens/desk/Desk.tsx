@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { useDeferredValue } from 'react';
 import { useParams } from 'react-router';
 import { ApiProblem, call, type Desk as DeskData, problemWords } from '../../api.ts';
 import { DayBar } from '../../parts/DayBar.tsx';
@@ -9,6 +10,8 @@ import { Planning } from './Planning.tsx';
 export function Desk() {
   const { periodId = '' } = useParams();
   const query = useQuery({ queryKey: ['desk', periodId], queryFn: () => call<DeskData>('GET', `/periods/${periodId}/desk`) });
+  // Drawn piece by piece while the page stays free for input: a whole desk at once holds a slow machine up for half a second.
+  const desk = useDeferredValue(query.data, null);
   if (query.error instanceof ApiProblem && query.error.status === 404) {
     return (
       <div className="flex h-full flex-col">
@@ -26,7 +29,7 @@ export function Desk() {
         {problemWords(query.error)}
       </p>
     );
-  if (!query.data) {
+  if (!query.data || !desk) {
     return (
       <div className="flex h-full flex-col">
         <DayBar current={periodId} />
@@ -34,5 +37,5 @@ export function Desk() {
       </div>
     );
   }
-  return query.data.lesson ? <Planning key={periodId} desk={query.data} /> : <EmptyDesk desk={query.data} />;
+  return desk.lesson ? <Planning key={periodId} desk={desk} /> : <EmptyDesk desk={desk} />;
 }
