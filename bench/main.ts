@@ -2,6 +2,7 @@ import { benchBundle } from './bundle.ts';
 import { benchDrag } from './drag.ts';
 import { benchFit } from './fit.ts';
 import { benchPacking } from './packing.ts';
+import { benchServer } from './server.ts';
 import { benchSpots } from './spots.ts';
 import { benchStart } from './start.ts';
 import { benchTeams } from './teams.ts';
@@ -15,6 +16,7 @@ const BENCHES: Record<string, () => Promise<void> | void> = {
   packing: benchPacking,
   spots: benchSpots,
   drag: benchDrag,
+  server: benchServer,
   bundle: benchBundle,
   start: benchStart,
 };
