@@ -42,17 +42,19 @@ export function databaseThere(folder: string): boolean {
   return true;
 }
 
+/** What a data folder holds of a school beside its database: older databases, journals, a restore under way, backups. */
+export const BESIDE = /^(db\.|runs\.|restore\.json|backups$)/;
+
 /**
  * Refuses to make a new database beside data of a school: an empty school would hide them. FolderProblem (3) naming what is
  * there. What an interrupted first start leaves is no data.
  */
 export function refuseBesideData(dataDir: string): void {
-  const ours = /^(db\.(?!init$)|runs\.|restore\.json|backups$)/;
   const holds = (name: string) => {
     const place = path.join(dataDir, name);
     return statSync(place).isDirectory() ? readdirSync(place).length > 0 : statSync(place).size > 0;
   };
-  const found = existsSync(dataDir) ? readdirSync(dataDir).filter((name) => ours.test(name) && holds(name)) : [];
+  const found = existsSync(dataDir) ? readdirSync(dataDir).filter((name) => BESIDE.test(name) && name !== 'db.init' && holds(name)) : [];
   if (found.length)
     throw new FolderProblem(`There is no database in ${dataDir}, but there is ${found.join(', ')}. Nothing was changed.`, 3);
 }

@@ -4,7 +4,7 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { makeApp } from './app.ts';
 import { backupFile, listBackups } from './backup.ts';
-import { type Database, databaseThere, FolderProblem } from './database.ts';
+import { BESIDE, type Database, databaseThere, FolderProblem } from './database.ts';
 import { lockFolder } from './lock.ts';
 import { finishRestore, removeLeftovers, restoreBackup } from './restore.ts';
 import { seedDemo, seedDemoDay, seedSchool } from './seed.ts';
@@ -53,7 +53,7 @@ function withWayOut(problem: FolderProblem): string {
 
 /** Removes the invented school with everything that was kept beside it: `--fresh` asks for that. */
 function removeDemo(dbFolder: string): void {
-  const beside = existsSync(dataDir) ? readdirSync(dataDir).filter((name) => /^(db\.|runs\.|restore\.json|backups$)/.test(name)) : [];
+  const beside = existsSync(dataDir) ? readdirSync(dataDir).filter((name) => BESIDE.test(name)) : [];
   for (const old of [dbFolder, ...beside.map((name) => path.join(dataDir, name))]) rmSync(old, { recursive: true, force: true });
 }
 
