@@ -14,6 +14,9 @@ export function measure(times: number, call: (i: number) => unknown): Spread {
   return { median: taken[Math.floor(times / 2)], p95: taken[Math.min(times - 1, Math.floor(times * 0.95))] };
 }
 
+/** The middle one of some numbers, the upper of two. */
+export const middle = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[values.length >> 1];
+
 /** "12.3" */
 export const fixed = (value: number, digits = 1) => value.toFixed(digits);
 /** "3.2 ms (p95 4.1)" */
