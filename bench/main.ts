@@ -2,6 +2,7 @@ import { benchBundle } from './bundle.ts';
 import { benchDrag } from './drag.ts';
 import { benchFit } from './fit.ts';
 import { benchPacking } from './packing.ts';
+import { benchPage } from './page.ts';
 import { benchServer } from './server.ts';
 import { benchSpots } from './spots.ts';
 import { benchStart } from './start.ts';
@@ -18,6 +19,7 @@ const BENCHES: Record<string, () => Promise<void> | void> = {
   drag: benchDrag,
   server: benchServer,
   bundle: benchBundle,
+  page: benchPage,
   start: benchStart,
 };
 

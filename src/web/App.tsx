@@ -1,10 +1,16 @@
 import { lazy, Suspense } from 'react';
 import { Route, Routes } from 'react-router';
+import { breathe } from './parts/breathe.ts';
 import { FindAnything } from './parts/FindAnything.tsx';
 import { KeyHelp } from './parts/KeyHelp.tsx';
 import { Today } from './screens/today/Today.tsx';
 
-const Desk = lazy(() => import('./screens/desk/Desk.tsx').then((m) => ({ default: m.Desk })));
+// The largest screen: its formats are run first, as a task of their own.
+const Desk = lazy(async () => {
+  await import('../core/formats/registry.ts');
+  await breathe();
+  return { default: (await import('./screens/desk/Desk.tsx')).Desk };
+});
 const SetOut = lazy(() => import('./screens/setout/SetOut.tsx').then((m) => ({ default: m.SetOut })));
 const Rotation = lazy(() => import('./screens/rotation/Rotation.tsx').then((m) => ({ default: m.Rotation })));
 const Whistle = lazy(() => import('./screens/whistle/Whistle.tsx').then((m) => ({ default: m.Whistle })));

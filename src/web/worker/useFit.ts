@@ -1,5 +1,5 @@
 import { type Remote, wrap } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import type { FitInput, FittedLesson } from '../../core/fit/fitted.ts';
 import type { Fitting } from './fit.worker.ts';
 
@@ -40,6 +40,7 @@ function useSteps(input: FitInput | null, steps: readonly Step[]): Fit {
   const [fit, setFit] = useState<Fit>({ fitted: null, stale: true, weighing: true });
   const wanted = useRef<FitInput | null>(null);
   const busy = useRef(false);
+  const shown = useRef(false);
   useEffect(() => {
     wanted.current = input;
     if (!input) return;
@@ -53,7 +54,11 @@ function useSteps(input: FitInput | null, steps: readonly Step[]): Fit {
           for (const step of steps) {
             const fitted = await step(done);
             if (wanted.current !== done) break;
-            setFit({ fitted, stale: false, weighing: step !== steps[steps.length - 1] });
+            const next = { fitted, stale: false, weighing: step !== steps[steps.length - 1] };
+            // Only an edit's own effect is drawn at once; the first drawing and weighed fixes in small pieces, between which a slow machine answers.
+            if (shown.current && step === steps[0]) setFit(next);
+            else startTransition(() => setFit(next));
+            shown.current = true;
           }
         }
       } finally {
