@@ -1,6 +1,6 @@
 import { chance } from '../core/chance.ts';
 import { formatOf } from '../core/formats/registry.ts';
-import { stepsOf } from '../core/live/foldRun.ts';
+import { stepsOf } from '../core/live/runFold.ts';
 import { type PlanBlock, planOf } from '../core/live/runPlan.ts';
 import { type Run, RunEvent } from '../core/model/run.ts';
 
@@ -20,7 +20,7 @@ function playsByBout(block: PlanBlock, bouts: readonly number[], seed: number): 
   const told: BoutPlay[][] = bouts.map(() => []);
   if (!game) return told;
   const format = formatOf(game.format);
-  const clock = new Set(block.segments.flatMap((s) => format.clockEvents(s, game.rounds.length).map((e) => e.type)));
+  const clock = new Set(block.segments.flatMap((s) => format.clockEvents(s, game.rounds.length, game.plays[0]).map((e) => e.type)));
   const total = bouts.reduce((sum, b) => sum + b, 0);
   game.plays.slice(0, PLAYS_TOLD).forEach((setup, play) => {
     for (const { at, ...event } of format.simulate(setup, { seconds: total, seed: seed + play })) {

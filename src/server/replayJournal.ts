@@ -1,6 +1,6 @@
 import { and, inArray } from 'drizzle-orm';
 import { ZodError } from 'zod';
-import { effective } from '../core/live/foldRun.ts';
+import { effective } from '../core/live/effective.ts';
 import { newestOf, upgrade } from '../core/model/record.ts';
 import { Run, RunEvent } from '../core/model/run.ts';
 import type { Database } from './database.ts';

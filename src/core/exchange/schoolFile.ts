@@ -81,7 +81,12 @@ export const upgradeEntry = (entry: unknown): unknown =>
 
 /** The file without what is private: ratings, wishes, attendance, notes, consequences, reasons. Names stay: it is the teacher's own file. */
 export function withoutPrivate(file: SchoolFile): SchoolFile {
-  const harmless = (event: RunEvent) => event.type !== 'note' && !(event.type === 'play' && event.event.type === 'box');
+  // Who sat out stays, because what came later depends on it; why does not.
+  const unexplained = (event: RunEvent): RunEvent =>
+    (event.type === 'play' || event.type === 'replace') && event.event.type === 'box'
+      ? { ...event, event: { ...event.event, why: '' } }
+      : event;
+  const harmless = (event: RunEvent) => event.type !== 'note' && event.type !== 'presence';
   return {
     ...file,
     privateIncluded: false,
@@ -93,7 +98,7 @@ export function withoutPrivate(file: SchoolFile): SchoolFile {
     runs: file.runs.map(({ run, events }) => {
       const plan = run.plan as Run['plan'] & { absent?: unknown };
       const blocks = plan.blocks.map((block) => ({ ...block, note: '' }));
-      return { run: { ...run, plan: { ...plan, absent: [], blocks } }, events: events.filter(harmless) };
+      return { run: { ...run, plan: { ...plan, absent: [], blocks } }, events: events.filter(harmless).map(unexplained) };
     }),
   };
 }

@@ -92,7 +92,8 @@ describe.each(GAMES.map((game) => [game.title, game] as const))('%s', (_, game) 
         }
         const events: PlayEvent[] = [];
         for (const segment of done.timeline.segments)
-          for (const event of format.clockEvents(segment, done.timeline.rounds.length)) events.push({ ...event, at: segment.until });
+          for (const event of format.clockEvents(segment, done.timeline.rounds.length, done.plays[0]))
+            events.push({ ...event, at: segment.until });
         const played = (list: PlayEvent[]) => done.plays.map((setup) => ({ setup, ...format.replay(setup, list) }));
         const whole = played(events);
         expect(

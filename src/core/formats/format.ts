@@ -7,8 +7,9 @@ import type { Gear } from '../model/gear.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Room } from '../model/room.ts';
 import type { BoardPart, ResultRow } from './board.ts';
+import { foldPlay, openPlay, type PlayFold } from './foldPlay.ts';
 import { type Forecast, type ForecastOptions, joined } from './forecast.ts';
-import { foldPlay, type PlayEvent, type PlayRules, type PlayView } from './play.ts';
+import type { PlayEvent, PlayRules, PlayView } from './play.ts';
 import { type SettingMeta, settle } from './setting.ts';
 
 /** Everything a format may look at when it plans a block. Plain data. */
@@ -111,7 +112,7 @@ export interface Timeline {
 }
 
 /** What a format folder promises. One type per folder; `defineFormat` closes over it. */
-export interface FormatSpec<Id extends string, G, V, P, State> {
+export interface FormatSpec<Id extends string, G, V, P, State, E extends { type: string }> {
   id: Id;
   parseSetup(setup: unknown): G;
   settings(setup: G): SettingMeta[];
@@ -130,15 +131,17 @@ export interface FormatSpec<Id extends string, G, V, P, State> {
   /** Metres each piece wants free of walls and fixed things, and why. */
   clearance(context: PlanContext<G, V>, pieceId: string): { metres: number; running: boolean; runM: number };
   card(context: PlanContext<G, V>, draft: Draft<V>): Card[];
-  play: PlayRules<P, State>;
+  play: PlayRules<P, State, E>;
+  /** The rules that older versions were frozen with: logs of then replay as they did. */
+  olderPlay?: PlayRules<P, State, E>[];
   /** One play as it could go, in events that play accepts; `at` counts working time alone, moves and phases take none. */
   simulate(setup: P, options: SimulateOptions): PlayEvent[];
   forecast(setup: P, options: ForecastOptions): Forecast;
   board(plays: readonly Playing<P>[], pieces: readonly Piece[]): BoardPart[];
   /** What the logbook keeps; best first or in group order. */
   results(plays: readonly Playing<P>[]): { code: string; rows: ResultRow[] };
-  /** Play events that the clock causes when a segment ends; `rounds` is how many the block has. */
-  clockEvents(segment: Segment, rounds: number): { type: string }[];
+  /** Events that the clock causes in one play when a segment ends; `rounds` is how many the block has. */
+  clockEvents(segment: Segment, rounds: number, setup: P): E[];
 }
 
 export interface PlannedBlock {
@@ -165,16 +168,22 @@ export interface Format {
   /** The code of what is wrong with a setting's value, or undefined. */
   settingProblem(setup: unknown, key: string, value: unknown): string | undefined;
   plan(setup: unknown, input: PlanInput): PlannedBlock;
+  /** The version of play's rules that a run is frozen with. */
+  playVersion: number;
+  /** A play at second 0 by the rules of that version. RangeError for a version that there never was. */
+  open(setup: unknown, version?: number): PlayFold;
   replay(setup: unknown, events: readonly PlayEvent[]): { view: PlayView; refused: Finding[] };
   simulate(setup: unknown, options: SimulateOptions): PlayEvent[];
   forecast(setup: unknown, options: ForecastOptions): Forecast;
   board(plays: readonly Playing<unknown>[], pieces: readonly Piece[]): BoardPart[];
   results(plays: readonly Playing<unknown>[]): { code: string; rows: ResultRow[] };
-  clockEvents(segment: Segment, rounds: number): { type: string }[];
+  clockEvents(segment: Segment, rounds: number, setup: unknown): { type: string }[];
 }
 
 /** A format with its types closed over. RangeError from `plan` where stored values break their shape: they are parsed at the doors. */
-export function defineFormat<Id extends string, G, V extends object, P, State>(spec: FormatSpec<Id, G, V, P, State>): Format {
+export function defineFormat<Id extends string, G, V extends object, P, State, E extends { type: string }>(
+  spec: FormatSpec<Id, G, V, P, State, E>,
+): Format {
   const parsed = ({ setup, view }: Playing<unknown>): Playing<P> => ({ setup: spec.play.parse(setup), view });
   return {
     id: spec.id,
@@ -211,11 +220,17 @@ export function defineFormat<Id extends string, G, V extends object, P, State>(s
         },
       };
     },
+    playVersion: spec.play.version,
+    open(setup, version = spec.play.version) {
+      const rules = [spec.play, ...(spec.olderPlay ?? [])].find((r) => r.version === version);
+      if (!rules) throw new RangeError(`invalid version of ${spec.id}: ${version}, the newest is ${spec.play.version}`);
+      return openPlay(rules, setup);
+    },
     replay: (setup, events) => foldPlay(spec.play, setup, events),
     simulate: (setup, options) => spec.simulate(spec.play.parse(setup), options),
     forecast: (setup, options) => spec.forecast(spec.play.parse(setup), options),
     board: (plays, pieces) => spec.board(plays.map(parsed), pieces),
     results: (plays) => spec.results(plays.map(parsed)),
-    clockEvents: spec.clockEvents,
+    clockEvents: (segment, rounds, setup) => spec.clockEvents(segment, rounds, spec.play.parse(setup)),
   };
 }

@@ -1,10 +1,9 @@
 import type { FitInput, FittedLesson } from '../fit/fitted.ts';
+import { formatOf } from '../formats/registry.ts';
 import { clockSeconds } from '../model/period.ts';
 import { shortName } from '../model/student.ts';
 import type { PlanBlock, RunPlan } from './runPlan.ts';
 
-/** Version of the rules of play; golden logs of older versions replay alike. */
-export const PLAY_VERSION = 1;
 export const CONTENT_VERSION = 1;
 
 /** The rules that are said while a game goes on. */
@@ -18,7 +17,7 @@ export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
   const absent = Object.entries(input.attendance?.entries ?? {}).filter(([, p]) => p.role === 'away');
   return {
     content: CONTENT_VERSION,
-    playVersion: PLAY_VERSION,
+    playVersion: 1,
     className: input.schoolClass.name,
     roomName: input.room.name,
     lessonTitle: input.lesson.title,
@@ -38,6 +37,7 @@ export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
             game: {
               title: block.game.title,
               format: block.game.format,
+              playVersion: formatOf(block.game.format).playVersion,
               plays: block.game.plays,
               groups: block.game.groups,
               pieces: block.game.pieces,

@@ -2,7 +2,8 @@ import type { ResultRow } from '../formats/board.ts';
 import { joined } from '../formats/forecast.ts';
 import { formatOf } from '../formats/registry.ts';
 import type { Run, RunEvent } from '../model/run.ts';
-import { foldRun, playing } from './foldRun.ts';
+import { foldRun } from './foldRun.ts';
+import { playing } from './runFold.ts';
 import { type PlanBlock, planOf } from './runPlan.ts';
 
 /** A run as the logbook tells it; folded from the log, never stored. */

@@ -4,9 +4,10 @@ import { chance } from '../chance.ts';
 import { fitUnweighed } from '../fit/fit.ts';
 import { head } from '../model/record.ts';
 import { Run, RunEvent } from '../model/run.ts';
-import { foldRun, stepsOf } from './foldRun.ts';
+import { foldRun } from './foldRun.ts';
 import { freeze } from './freeze.ts';
 import { logEntry } from './logEntry.ts';
+import { stepsOf } from './runFold.ts';
 import { planOf } from './runPlan.ts';
 
 const START = 1_700_000_000_000;

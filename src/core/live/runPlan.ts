@@ -14,6 +14,8 @@ export interface PlanBlock {
   game?: {
     title: string;
     format: string;
+    /** Version of its rules of play; runs frozen before there was one a block have the plan's. */
+    playVersion?: number;
     /** Setups of play, one for each court where courts play for themselves. */
     plays: unknown[];
     groups: string[][];
@@ -30,7 +32,7 @@ export interface PlanBlock {
 
 /** The lesson frozen for a run: a later change of the plan, the class or the game does not reach it. */
 export interface RunPlan {
-  /** Versions of content and of the rules of play that it was frozen with. */
+  /** Versions of content, and of the rules of play for blocks that say none of their own. */
   content: number;
   playVersion: number;
   className: string;

@@ -1,11 +1,18 @@
 import { z } from 'zod';
-import { BlockId, ClassId, EventId, LessonId, PeriodId, RunId } from './ids.ts';
+import { BlockId, ClassId, EventId, LessonId, PeriodId, RunId, StudentId } from './ids.ts';
+import { Presence } from './period.ts';
 import { recordOf } from './record.ts';
 import { mapKey, note, whole } from './text.ts';
 
 const base = { id: EventId, at: z.number().int().min(0).max(9e15) };
 
-const playEvent = z.looseObject({ type: z.string().min(1).max(40) });
+/** A code, such as that of an offence. */
+const CODE = /^[a-z0-9-]{0,40}$/;
+
+/** An event of a play. Why a student sits out is a code or nothing: words about a student have no place in a log and are not stored. */
+const playEvent = z
+  .looseObject({ type: z.string().min(1).max(40) })
+  .transform((event) => (event.type === 'box' && !(typeof event.why === 'string' && CODE.test(event.why)) ? { ...event, why: '' } : event));
 
 /** What may happen in a run. `at`: wall clock, milliseconds. Corrections are events too. */
 export const RunEvent = z.discriminatedUnion('type', [
@@ -23,6 +30,8 @@ export const RunEvent = z.discriminatedUnion('type', [
     since: z.number().int().min(0).max(9e15).optional(),
     event: playEvent,
   }),
+  /** A latecomer, or a student who leaves: from now on in every play. Private, like attendance. */
+  z.object({ ...base, type: z.literal('presence'), student: StudentId, status: Presence.shape.status, role: Presence.shape.role }),
   z.object({ ...base, type: z.literal('count'), gearKind: mapKey(40), counted: whole(0, 999) }),
   z.object({ ...base, type: z.literal('strike'), target: EventId }),
   /** The target play event counts as this one instead. */

@@ -1,6 +1,15 @@
 import type { RunPlan } from '../live/runPlan.ts';
+import { isPlaying } from '../model/period.ts';
 import type { RunEvent } from '../model/run.ts';
 import { formatWords } from './en.ts';
+
+/** Events that every format accepts, by type. */
+const COMMON: Record<string, (name: string) => string> = {
+  box: (name) => `${name} sat out`,
+  release: (name) => `${name} back in play`,
+  leave: (name) => `${name} left`,
+  join: (name) => `${name} joined`,
+};
 
 /** What an event of a run was, in a few words. */
 export function runEventWords(event: RunEvent, plan: RunPlan): string {
@@ -16,8 +25,11 @@ export function runEventWords(event: RunEvent, plan: RunPlan): string {
     case 'play': {
       const game = plan.blocks.find((b) => b.id === event.blockId)?.game;
       const words = game && formatWords(game.format).events[event.event.type];
-      return words ? words(event.event, event.play ?? 0) : event.event.type;
+      if (words) return words(event.event, event.play ?? 0);
+      return COMMON[event.event.type]?.(plan.names[String(event.event.player)] ?? 'One student') ?? event.event.type;
     }
+    case 'presence':
+      return `${plan.names[event.student] ?? 'One student'} ${isPlaying(event) ? 'joined' : 'left'}`;
     case 'count':
       return `Counted ${event.counted} ${event.gearKind}`;
     case 'strike':

@@ -1,8 +1,8 @@
 import type { BoardPart, ResultRow } from '../board.ts';
 import type { Playing } from '../format.ts';
-import type { AdvanceCourtPlay } from './setup.ts';
+import type { CourtPlaySetup } from './setup.ts';
 
-type Courts = readonly Playing<AdvanceCourtPlay>[];
+type Courts = readonly Playing<CourtPlaySetup>[];
 
 /** Every court with who stands at each place: a tap there is an error there. */
 export function courtBoard(plays: Courts): BoardPart[] {

@@ -1,19 +1,19 @@
 import { chance } from '../../chance.ts';
 import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } from '../forecast.ts';
-import { placesOf } from './play.ts';
-import { type AdvanceCourtPlay, RALLY_SECONDS } from './setup.ts';
+import { seatCount } from './play.ts';
+import { type CourtPlaySetup, RALLY_SECONDS } from './setup.ts';
 import { simulateCourt } from './simulate.ts';
 
 /** Plays simulated where nobody says: shares are then good to about half a point. */
 const PLAYS = 400;
 
-const equal = ({ players, weights }: AdvanceCourtPlay) => new Set(players.map((p) => weights?.[p] ?? 1)).size <= 1;
+const equal = ({ players, weights }: CourtPlaySetup) => new Set(players.map((p) => weights?.[p] ?? 1)).size <= 1;
 
 /**
  * Share of time on court. Equal players: k/(k+q) in closed form, and whoever joins the queue waits q rallies exactly. By
  * weights to err: means over simulated plays. Only `playSeconds` of the block are rallied, all of it where that is not said.
  */
-export function courtForecast(setup: AdvanceCourtPlay, options: ForecastOptions): Forecast {
+export function courtForecast(setup: CourtPlaySetup, options: ForecastOptions): Forecast {
   checkForecastOptions(options);
   const { seconds } = options;
   const rallied = Math.min(seconds, setup.playSeconds ?? seconds);
@@ -24,9 +24,9 @@ export function courtForecast(setup: AdvanceCourtPlay, options: ForecastOptions)
       seconds,
       players.map((id) => ({ id, active: 0, turns: 0, wait: rallied })),
     );
-  const share = placesOf(setup) / players.length;
+  const share = seatCount(setup) / players.length;
   if (equal(setup)) {
-    const wait = Math.min(rallied, (players.length - placesOf(setup)) * rally);
+    const wait = Math.min(rallied, (players.length - seatCount(setup)) * rally);
     return summarise(
       seconds,
       players.map((id) => ({ id, active: share * rallied, turns: (rallied / rally) * share, wait })),

@@ -8,7 +8,7 @@ import { courtForecast } from './forecast.ts';
 import { courtGear } from './gear.ts';
 import { courtGroups } from './group.ts';
 import { courtLayout } from './layout.ts';
-import { courtPlay } from './play.ts';
+import { courtRules } from './play.ts';
 import { advanceSettings } from './settings.ts';
 import { AdvanceCourtGame, AdvanceCourtValues } from './setup.ts';
 import { simulateCourt } from './simulate.ts';
@@ -34,7 +34,7 @@ export const advanceCourt = defineFormat({
   ways: courtWays,
   clearance: (context) => ({ metres: context.wallClearanceM, running: false, runM: 0 }),
   card: courtCard,
-  play: courtPlay,
+  play: courtRules,
   simulate: (setup, { seconds, seed }) => simulateCourt(setup, seconds, chance(seed)).events,
   forecast: courtForecast,
   board: courtBoard,

@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { type PlayEvent, type PlayRules, parsePlaySetup } from '../play.ts';
-import { AdvanceCourtPlay } from './setup.ts';
+import { added, entered, leaders, zeros } from '../ledger.ts';
+import { type PlayRules, parsePlaySetup } from '../play.ts';
+import { CourtPlaySetup } from './setup.ts';
 
 /** `court[i]`: who stands at place i + 1, null where nobody does; `queue` in order. */
 export interface CourtState {
@@ -11,8 +12,8 @@ export interface CourtState {
   turns: Record<string, number>;
 }
 
-function parse(raw: unknown): AdvanceCourtPlay {
-  const setup = parsePlaySetup(AdvanceCourtPlay, raw);
+function parse(raw: unknown): CourtPlaySetup {
+  const setup = parsePlaySetup(CourtPlaySetup, raw);
   if (new Set(setup.players).size !== setup.players.length)
     throw new RangeError(`invalid setup players: repeated in ${JSON.stringify(setup.players)}`);
   if (setup.players.length < 2 && !setup.lone) throw new RangeError(`invalid setup players: ${JSON.stringify(setup.players)}`);
@@ -20,7 +21,7 @@ function parse(raw: unknown): AdvanceCourtPlay {
 }
 
 /** Places on court: as many as the setup says, fewer where fewer players are there. */
-export const placesOf = (setup: AdvanceCourtPlay) => Math.min(setup.positions, setup.players.length);
+export const seatCount = (setup: CourtPlaySetup) => Math.min(setup.positions, setup.players.length);
 
 /** Everyone below place `at` (from 0) one up, the queue's head to place 1; with an empty queue `stand` takes it, or nobody. */
 function closeUp(state: CourtState, at: number, stand: string | null): Pick<CourtState, 'court' | 'queue'> {
@@ -34,46 +35,51 @@ function closeUp(state: CourtState, at: number, stand: string | null): Pick<Cour
 export function afterError(state: CourtState, at: number): CourtState {
   const erred = state.court[at]!;
   const top = state.court[state.court.length - 1];
-  const turns = { ...state.turns };
-  for (const player of state.court) if (player !== null) turns[player] += 1;
-  const scores = top === null ? state.scores : { ...state.scores, [top]: state.scores[top] + 1 };
+  const turns = added(
+    state.turns,
+    state.court.filter((player) => player !== null),
+  );
+  const scores = top === null ? state.scores : added(state.scores, [top]);
   const { court, queue } = closeUp(state, at, erred);
   return { court, queue: state.queue.length ? [...queue, erred] : queue, rallies: state.rallies + 1, scores, turns };
 }
 
-function step(_: AdvanceCourtPlay, state: CourtState, event: PlayEvent): CourtState | 'bad-field' | 'not-allowed' {
-  const at = (event.position as number) - 1;
-  if (at >= state.court.length) return 'bad-field';
-  return state.court[at] === null ? 'not-allowed' : afterError(state, at);
-}
+/** A student at the end of the queue. */
+const queued = (state: CourtState, player: string): CourtState => ({
+  ...state,
+  queue: [...state.queue, player],
+  scores: entered(state.scores, player),
+  turns: entered(state.turns, player),
+});
 
-/** The rules of one advance court: `error` at a place ends the rally. Releases that wait for a restart come with the next error. */
-export const courtPlay: PlayRules<AdvanceCourtPlay, CourtState> = {
+/** `error`: at place `position` from 1 the rally ended. */
+export type CourtEvent = { type: 'error'; position: number };
+
+/** The rules of one advance court. */
+export const courtRules: PlayRules<CourtPlaySetup, CourtState, CourtEvent> = {
+  version: 1,
   parse,
   players: (setup) => setup.players,
   indices: () => Number.POSITIVE_INFINITY,
   start: (setup) => ({
-    court: setup.players.slice(0, placesOf(setup)),
-    queue: setup.players.slice(placesOf(setup)),
+    court: setup.players.slice(0, seatCount(setup)),
+    queue: setup.players.slice(seatCount(setup)),
     rallies: 0,
-    scores: Object.fromEntries(setup.players.map((p) => [p, 0])),
-    turns: Object.fromEntries(setup.players.map((p) => [p, 0])),
+    scores: zeros(setup.players),
+    turns: zeros(setup.players),
   }),
-  events: { error: z.object({ position: z.number().int().min(1) }) },
+  events: { error: z.object({ type: z.literal('error'), position: z.number().int().min(1) }) },
+  inRange: (_, state, { position }) => position <= state.court.length,
   named: () => [],
-  step,
+  step: (_, state, { position }) => (state.court[position - 1] === null ? 'not-allowed' : afterError(state, position - 1)),
+  active: (_, state) => state.court.filter((player) => player !== null),
   vacate: (_, state, player) => {
     const at = state.court.indexOf(player);
     if (at < 0) return { ...state, queue: state.queue.filter((p) => p !== player) };
     return { ...state, ...closeUp(state, at, null) };
   },
-  seat: (_, state, player) => ({
-    ...state,
-    queue: [...state.queue, player],
-    scores: { ...state.scores, [player]: state.scores[player] ?? 0 },
-    turns: { ...state.turns, [player]: state.turns[player] ?? 0 },
-  }),
-  releases: (event) => (event.type === 'error' ? ['restart'] : []),
+  join: (_, state, player) => queued(state, player),
+  back: (_, state, player) => queued(state, player),
   finished: () => false,
   view: (_, state) => ({
     scores: state.scores,
@@ -82,8 +88,5 @@ export const courtPlay: PlayRules<AdvanceCourtPlay, CourtState> = {
     waiting: state.queue,
     turns: state.turns,
   }),
-  winners: (_, state) => {
-    const best = Math.max(0, ...Object.values(state.scores));
-    return best > 0 ? Object.keys(state.scores).filter((p) => state.scores[p] === best) : [];
-  },
+  winners: (_, state) => leaders(state.scores),
 };

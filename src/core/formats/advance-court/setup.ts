@@ -49,7 +49,7 @@ const id = z.string().min(1);
  * The setup of play for one court (plays.ts). `weights`: chance to err relative to those on court, for forecasts alone.
  * `playSeconds`: how much of the block is rallied; `lone`: fewer than two may stand there (a fitted lesson draws what is there).
  */
-export const AdvanceCourtPlay = z.object({
+export const CourtPlaySetup = z.object({
   players: z.array(id),
   positions: z.number().int().min(2),
   weights: z.record(z.string(), z.number().gt(0)).optional(),
@@ -57,7 +57,7 @@ export const AdvanceCourtPlay = z.object({
   playSeconds: z.number().min(0).optional(),
   lone: z.boolean().optional(),
 });
-export type AdvanceCourtPlay = z.infer<typeof AdvanceCourtPlay>;
+export type CourtPlaySetup = z.infer<typeof CourtPlaySetup>;
 
 /** Seconds of a rally where nobody says. */
 export const RALLY_SECONDS = 8;

@@ -1,6 +1,6 @@
 import type { Draft, Round, Segment, Timeline } from '../format.ts';
 import type { CourtContext } from './group.ts';
-import type { AdvanceCourtPlay, AdvanceCourtValues } from './setup.ts';
+import type { AdvanceCourtValues, CourtPlaySetup } from './setup.ts';
 
 type CourtDraft = Draft<AdvanceCourtValues>;
 
@@ -36,7 +36,7 @@ export function courtTimeline(_: CourtContext, draft: CourtDraft, seconds: numbe
 }
 
 /** One play a court. Weights never enter it: they would carry private ratings into the run. */
-export function courtPlays(draft: CourtDraft, timeline: Timeline): AdvanceCourtPlay[] {
+export function courtPlays(draft: CourtDraft, timeline: Timeline): CourtPlaySetup[] {
   const { positions, rallySeconds, bouts } = draft.values;
   return draft.groups.map((players) => ({
     players,

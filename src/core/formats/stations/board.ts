@@ -1,10 +1,10 @@
 import type { Piece } from '../../model/piece.ts';
 import type { BoardPart, ResultRow } from '../board.ts';
 import type { Playing } from '../format.ts';
-import type { StationsPlay } from './setup.ts';
+import type { StationsPlaySetup } from './setup.ts';
 
 /** A tally of every group: points at the station it stands at, one more or one less. */
-export function stationsBoard([{ setup, view }]: readonly Playing<StationsPlay>[], pieces: readonly Piece[]): BoardPart[] {
+export function stationsBoard([{ setup, view }]: readonly Playing<StationsPlaySetup>[], pieces: readonly Piece[]): BoardPart[] {
   const rows = setup.groups.map((_, group) => {
     const station = setup.stations.findIndex((_, i) => view.places[`station-${i + 1}`]?.some((p) => setup.groups[group].includes(p)));
     const scored = station >= 0 && setup.stations[station].scoring !== 'none' && !view.done;
@@ -23,7 +23,7 @@ export function stationsBoard([{ setup, view }]: readonly Playing<StationsPlay>[
 }
 
 /** Points of every group, in group order. */
-export function stationsResults([{ setup, view }]: readonly Playing<StationsPlay>[]): { code: string; rows: ResultRow[] } {
+export function stationsResults([{ setup, view }]: readonly Playing<StationsPlaySetup>[]): { code: string; rows: ResultRow[] } {
   const rows = setup.groups.map((members, group) => ({ group, members, value: view.scores[`group-${group + 1}`] ?? 0 }));
   return { code: 'points', rows };
 }

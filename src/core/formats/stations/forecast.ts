@@ -1,9 +1,9 @@
 import { rotationRounds } from '../../rotation/rounds.ts';
 import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } from '../forecast.ts';
-import type { StationsPlay } from './setup.ts';
+import type { StationsPlaySetup } from './setup.ts';
 
 /** Every bout of the setup: slots × laps of them unless it says otherwise. */
-export function boutsOfSetup(setup: StationsPlay) {
+export function boutsOfSetup(setup: StationsPlaySetup) {
   return rotationRounds({
     groups: setup.groups.length,
     stations: setup.stations.length,
@@ -19,7 +19,7 @@ export function boutsOfSetup(setup: StationsPlay) {
  * Closed form. Active: the bouts at a station, times the share of the group that works there at once. Waiting: from the
  * first overflow bout's start to the last one's end where several follow one another; moves are neither.
  */
-export function stationsForecast(setup: StationsPlay, options: ForecastOptions): Forecast {
+export function stationsForecast(setup: StationsPlaySetup, options: ForecastOptions): Forecast {
   checkForecastOptions(options);
   const { seconds } = options;
   const rounds = boutsOfSetup(setup);

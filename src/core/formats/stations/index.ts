@@ -7,11 +7,11 @@ import { stationsForecast } from './forecast.ts';
 import { activeShare, stationsCalls, stationsGear } from './gear.ts';
 import { stationsGroup } from './group.ts';
 import { picked, stationClearance, stationsLayout, stationsPace } from './layout.ts';
-import { stationsPlay } from './play.ts';
+import { stationsRules, stationsRules1 } from './play.ts';
 import { stationsSettings } from './settings.ts';
 import { StationsGame, StationsValues } from './setup.ts';
 import { simulateStations } from './simulate.ts';
-import { stationsPlaySetup, stationsSpan, stationsTimeline } from './timeline.ts';
+import { playSetup, stationsSpan, stationsTimeline } from './timeline.ts';
 import { stationsWays } from './ways.ts';
 
 /** S numbered stations, one group at each, all move on at the signal. */
@@ -27,7 +27,7 @@ export const stations = defineFormat({
   timeline: stationsTimeline,
   plays(context, draft, timeline) {
     const list = picked(context).map(({ id, station }) => ({ id, scoring: station.scoring, active: activeShare(context, station.id) }));
-    return [stationsPlaySetup(draft, timeline, list)];
+    return [playSetup(draft, timeline, list)];
   },
   gear: stationsGear,
   calls: stationsCalls,
@@ -35,7 +35,8 @@ export const stations = defineFormat({
   ways: stationsWays,
   clearance: stationClearance,
   card: stationsCard,
-  play: stationsPlay,
+  play: stationsRules,
+  olderPlay: [stationsRules1],
   simulate: simulateStations,
   forecast: stationsForecast,
   board: stationsBoard,

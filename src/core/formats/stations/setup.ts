@@ -67,7 +67,7 @@ export type StationsValues = z.infer<typeof StationsValues>;
 
 const id = z.string().min(1);
 /** The setup of play (plays.ts). `active`: share of a group working at once; `rounds`, `laterWorkSeconds`: settings of fitted lessons. */
-export const StationsPlay = z.object({
+export const StationsPlaySetup = z.object({
   groups: z.array(z.array(id)).min(1),
   stations: z.array(z.object({ id, scoring: z.enum(SCORINGS), active: z.number().gt(0).max(1).optional() })).min(1),
   workSeconds: z.number().positive(),
@@ -78,4 +78,4 @@ export const StationsPlay = z.object({
   rounds: z.number().int().min(1).optional(),
   laterWorkSeconds: z.number().positive().optional(),
 });
-export type StationsPlay = z.infer<typeof StationsPlay>;
+export type StationsPlaySetup = z.infer<typeof StationsPlaySetup>;

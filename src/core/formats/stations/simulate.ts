@@ -1,17 +1,17 @@
 import { chance } from '../../chance.ts';
 import type { SimulateOptions } from '../format.ts';
 import type { PlayEvent } from '../play.ts';
-import { boutsOf, standsAt, stationsPlay } from './play.ts';
-import type { StationsPlay } from './setup.ts';
+import { boutsOf, standsAt, stationsRules } from './play.ts';
+import type { StationsPlaySetup } from './setup.ts';
 
 /** Points that a group scores in one bout at most. */
 const MOST_POINTS = 6;
 
 /** Bout after bout every group at a scoring station scores now and then, and moves on. Only working time counts: moves take none. */
-export function simulateStations(setup: StationsPlay, { seconds, seed }: SimulateOptions): PlayEvent[] {
+export function simulateStations(setup: StationsPlaySetup, { seconds, seed }: SimulateOptions): PlayEvent[] {
   const random = chance(seed);
   const bouts = boutsOf(setup);
-  const state = stationsPlay.start(setup);
+  const state = stationsRules.start(setup);
   const events: PlayEvent[] = [];
   let from = 0;
   for (let round = 0; round < bouts; round++) {

@@ -1,7 +1,7 @@
 import { rotationRounds } from '../../rotation/rounds.ts';
 import type { Draft, Round, Segment, Timeline } from '../format.ts';
 import type { StationsContext } from './group.ts';
-import type { StationsPlay, StationsValues } from './setup.ts';
+import type { StationsPlaySetup, StationsValues } from './setup.ts';
 
 type StationsDraft = Draft<StationsValues>;
 
@@ -66,7 +66,7 @@ export function stationsTimeline(_: StationsContext, draft: StationsDraft, secon
 }
 
 /** The setup that play and forecast take; `active` is the share of a group that has an implement at once. */
-export function stationsPlaySetup(draft: StationsDraft, timeline: Timeline, stations: StationsPlay['stations']): StationsPlay {
+export function playSetup(draft: StationsDraft, timeline: Timeline, stations: StationsPlaySetup['stations']): StationsPlaySetup {
   const { values } = draft;
   return {
     groups: draft.groups,

@@ -1,6 +1,6 @@
 import type { BoardAction } from '../../../core/formats/board.ts';
 import { formatOf } from '../../../core/formats/registry.ts';
-import { playing, type RunState } from '../../../core/live/foldRun.ts';
+import { playing, type RunState } from '../../../core/live/runFold.ts';
 import type { PlanBlock } from '../../../core/live/runPlan.ts';
 import { formatWords } from '../../../core/words/en.ts';
 import { CourtCards } from './CourtCards.tsx';

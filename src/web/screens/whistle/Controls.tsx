@@ -1,4 +1,4 @@
-import type { RunState } from '../../../core/live/foldRun.ts';
+import type { RunState } from '../../../core/live/runFold.ts';
 import type { LiveRun } from './useRun.ts';
 
 interface Props {

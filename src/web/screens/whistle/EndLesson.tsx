@@ -1,5 +1,5 @@
 import { Dialog } from 'radix-ui';
-import type { RunState } from '../../../core/live/foldRun.ts';
+import type { RunState } from '../../../core/live/runFold.ts';
 import type { RunPlan } from '../../../core/live/runPlan.ts';
 import { CountBack, gearToCount } from './SidePanels.tsx';
 import type { LiveRun } from './useRun.ts';

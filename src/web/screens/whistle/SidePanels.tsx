@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { counted as countedWords } from '../../../core/formats/speak.ts';
-import type { RunState } from '../../../core/live/foldRun.ts';
+import type { RunState } from '../../../core/live/runFold.ts';
 import type { RunPlan } from '../../../core/live/runPlan.ts';
 import type { LiveRun } from './useRun.ts';
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { formatOf } from '../../../core/formats/registry.ts';
 import { clockOf } from '../../../core/formats/speak.ts';
-import { playing } from '../../../core/live/foldRun.ts';
+import { playing } from '../../../core/live/runFold.ts';
 import type { BlockId } from '../../../core/model/ids.ts';
 import type { RunEvent } from '../../../core/model/run.ts';
 import { runEventWords } from '../../../core/words/run.en.ts';

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { foldRun, type RunState } from '../../../core/live/foldRun.ts';
+import { followRun } from '../../../core/live/foldRun.ts';
+import type { RunState } from '../../../core/live/runFold.ts';
 import { planOf, type RunPlan } from '../../../core/live/runPlan.ts';
 import type { RunEvent } from '../../../core/model/run.ts';
 import { ApiProblem, call, freshId, type RunData } from '../../api.ts';
@@ -174,9 +175,11 @@ export function useRun(runId: string): { run: LiveRun | null; error: unknown } {
     },
     [talk],
   );
-  if (!data) return { run: null, error: query.error };
+  const frozen = data?.run;
+  const follow = useMemo(() => frozen && followRun(planOf(frozen), frozen.startedAt), [frozen]);
+  if (!data || !follow) return { run: null, error: query.error };
   const plan = planOf(data.run);
-  const state = foldRun(plan, data.run.startedAt, events, now);
+  const state = follow(events, now);
   const last = state.undoable.at(-1);
   return {
     error: null,

@@ -1,0 +1,255 @@
+import type { PlayFold } from '../formats/foldPlay.ts';
+import type { Playing, Segment } from '../formats/format.ts';
+import type { PlayEvent, PlayView } from '../formats/play.ts';
+import { formatOf } from '../formats/registry.ts';
+import type { Boxed } from '../formats/sideBox.ts';
+import type { Finding } from '../model/finding.ts';
+import { isPlaying, type Presence } from '../model/period.ts';
+import type { RunEvent } from '../model/run.ts';
+import type { PlanBlock, RunPlan } from './runPlan.ts';
+
+/** One stretch of the run: a segment of a block. */
+export interface RunStep {
+  block: number;
+  segment: Segment;
+  seconds: number;
+}
+
+/** A step that has run or is running; milliseconds of running time, pauses not counted. */
+export interface RanStep {
+  step: number;
+  from: number;
+  until: number;
+  /** Wall clock at its start, ms. */
+  wall: number;
+}
+
+/** Where a run stands after some of its events; immutable, so that the clock can run ahead of a copy that costs nothing. */
+export interface RunFold {
+  plan: RunPlan;
+  startedAt: number;
+  steps: RunStep[];
+  /** The current step, when it began in running time and on the wall clock, and its length with what was added or taken; ms. */
+  step: number;
+  from: number;
+  fromWall: number;
+  lengthMs: number;
+  /** Running time so far, the wall clock up to which it was counted, and the pauses; ms. */
+  activeMs: number;
+  wall: number;
+  pausedMs: number;
+  paused: boolean;
+  ended: boolean;
+  ran: RanStep[];
+  /** Running time at which each block began and ended, by index; ms. */
+  began: Record<number, number>;
+  over: Record<number, number>;
+  /** By block id: each of its plays. */
+  plays: Record<string, PlayFold[]>;
+  /** What was said of students while the lesson ran. */
+  presence: Record<string, Presence>;
+  counts: Record<string, number>;
+  notes: string[];
+}
+
+/** The run's steps in order: every segment of every block. */
+export function stepsOf(plan: RunPlan): RunStep[] {
+  return plan.blocks.flatMap((block, i) => block.segments.map((segment) => ({ block: i, segment, seconds: segment.until - segment.at })));
+}
+
+/** A run when the whistle blows. */
+export function startRun(plan: RunPlan, startedAt: number): RunFold {
+  const open = ({ game }: PlanBlock) =>
+    (game?.plays ?? []).map((setup) => formatOf(game!.format).open(setup, game!.playVersion ?? plan.playVersion));
+  const steps = stepsOf(plan);
+  const fold: RunFold = {
+    plan,
+    startedAt,
+    steps,
+    step: 0,
+    from: 0,
+    fromWall: startedAt,
+    lengthMs: (steps[0]?.seconds ?? 0) * 1000,
+    activeMs: 0,
+    wall: startedAt,
+    pausedMs: 0,
+    paused: false,
+    ended: false,
+    ran: [],
+    began: {},
+    over: {},
+    plays: Object.fromEntries(plan.blocks.map((b) => [b.id, open(b)])),
+    presence: {},
+    counts: {},
+    notes: [],
+  };
+  return steps.length ? enter(fold, 0, 0) : fold;
+}
+
+const withPlays = (fold: RunFold, block: number, change: (plays: PlayFold[]) => PlayFold[]): RunFold => {
+  const { id } = fold.plan.blocks[block];
+  return { ...fold, plays: { ...fold.plays, [id]: change(fold.plays[id]) } };
+};
+const inBlock = (fold: RunFold, block: number, at: number) => Math.max(0, (at - (fold.began[block] ?? at)) / 1000);
+const everyone = ({ places, waiting }: PlayView) => [
+  ...waiting,
+  ...Object.entries(places).flatMap(([key, ids]) => (key.startsWith('@') ? [] : ids)),
+];
+
+/** Takes a student out of the block's plays, or puts a latecomer into the one with the fewest students. */
+function applyPresence(plays: PlayFold[], player: string, presence: Presence, at: number): PlayFold[] {
+  const there = plays.map((play) => everyone(play.view()));
+  const holds = there.findIndex((ids) => ids.includes(player));
+  if (!plays.length || isPlaying(presence) === holds >= 0) return plays;
+  if (holds >= 0) return plays.with(holds, plays[holds].step({ at, type: 'leave', player }));
+  const fewest = there.reduce((best, ids, i) => (ids.length < there[best].length ? i : best), 0);
+  return plays.with(fewest, plays[fewest].step({ at, type: 'join', player }));
+}
+
+function enter(fold: RunFold, step: number, at: number): RunFold {
+  const block = fold.steps[step]?.block;
+  const next: RunFold = {
+    ...fold,
+    step,
+    from: at,
+    fromWall: fold.startedAt + at + fold.pausedMs,
+    lengthMs: (fold.steps[step]?.seconds ?? 0) * 1000,
+  };
+  if (block === undefined || fold.began[block] !== undefined) return next;
+  const begun = { ...next, began: { ...fold.began, [block]: at } };
+  return withPlays(begun, block, (plays) =>
+    Object.entries(fold.presence).reduce((all, [player, presence]) => applyPresence(all, player, presence, 0), plays),
+  );
+}
+
+function leave(fold: RunFold, at: number): RunFold {
+  const { block, segment } = fold.steps[fold.step];
+  const { game } = fold.plan.blocks[block];
+  const ran = [...fold.ran, { step: fold.step, from: fold.from, until: at, wall: fold.fromWall }];
+  const last = fold.steps[fold.step + 1]?.block !== block;
+  const next = last ? { ...fold, ran, over: { ...fold.over, [block]: at } } : { ...fold, ran };
+  if (!game) return next;
+  const format = formatOf(game.format);
+  return withPlays(next, block, (plays) =>
+    plays.map((play, i) =>
+      format
+        .clockEvents(segment, game.rounds.length, game.plays[i])
+        .reduce((p: PlayFold, event) => p.step({ ...event, at: inBlock(fold, block, at) }), play),
+    ),
+  );
+}
+
+/** Lets the clock run up to that moment: steps follow one another by themselves, and every bout that ends makes its format's clock events. */
+function runUp(fold: RunFold): RunFold {
+  let now = fold;
+  while (now.step < now.steps.length - 1 && now.activeMs >= now.from + now.lengthMs) {
+    const at = now.from + now.lengthMs;
+    now = enter(leave(now, at), now.step + 1, at);
+  }
+  return now;
+}
+
+/** The run at that wall clock if nothing else happens. Times that go backwards count as no time passed. */
+export function passRun(fold: RunFold, wall: number): RunFold {
+  const gone = wall - fold.wall;
+  if (fold.ended || gone <= 0) return fold;
+  if (fold.paused) return { ...fold, wall, pausedMs: fold.pausedMs + gone };
+  return runUp({ ...fold, wall, activeMs: fold.activeMs + gone });
+}
+
+/** The run after one more event. After the end only notes and counts are taken. */
+export function stepRun(fold: RunFold, event: RunEvent): RunFold {
+  if (event.type === 'note') return { ...passRun(fold, event.at), notes: [...fold.notes, event.text] };
+  if (event.type === 'count') return { ...passRun(fold, event.at), counts: { ...fold.counts, [event.gearKind]: event.counted } };
+  if (fold.ended) return fold;
+  const now = passRun(fold, event.at);
+  switch (event.type) {
+    case 'pause':
+      return { ...now, paused: true };
+    case 'resume':
+      return { ...now, paused: false };
+    case 'adjust':
+      return runUp({ ...now, lengthMs: Math.max(now.activeMs - now.from, now.lengthMs + event.seconds * 1000) });
+    case 'skip':
+      return now.step < now.steps.length - 1 ? enter(leave(now, now.activeMs), now.step + 1, now.activeMs) : now;
+    case 'play':
+      return stepPlays(now, event.blockId, event.play ?? 0, event.event);
+    case 'presence':
+      return stepPresence(now, event.student, { status: event.status, role: event.role });
+    case 'end': {
+      const running = { step: now.step, from: now.from, until: now.activeMs, wall: now.fromWall };
+      return { ...now, ran: now.steps.length ? [...now.ran, running] : now.ran, ended: true };
+    }
+    default:
+      return now;
+  }
+}
+
+function stepPlays(fold: RunFold, blockId: string, play: number, event: { type: string }): RunFold {
+  const block = fold.plan.blocks.findIndex((b) => b.id === blockId);
+  if (block < 0 || fold.began[block] === undefined || !fold.plays[blockId][play]) return fold;
+  const played: PlayEvent = { ...event, at: inBlock(fold, block, fold.activeMs) };
+  return withPlays(fold, block, (plays) => plays.with(play, plays[play].step(played)));
+}
+
+function stepPresence(fold: RunFold, student: string, presence: Presence): RunFold {
+  const next = { ...fold, presence: { ...fold.presence, [student]: presence } };
+  const block = fold.steps[fold.step]?.block;
+  if (block === undefined) return next;
+  return withPlays(next, block, (plays) => applyPresence(plays, student, presence, inBlock(fold, block, fold.activeMs)));
+}
+
+/** Where one play stands at the second `at` of its block. */
+export interface PlayNow {
+  view: PlayView;
+  refused: readonly Finding[];
+  box: readonly Boxed[];
+  at: number;
+}
+
+export interface RunState {
+  steps: RunStep[];
+  /** Index of the current step. */
+  step: number;
+  /** Wall clock when the current step began, ms. */
+  stepWall: number;
+  remainingMs: number;
+  /** Length of the current step with what was added or taken, ms. */
+  lengthMs: number;
+  paused: boolean;
+  ended: boolean;
+  /** Running time so far, ms. */
+  activeMs: number;
+  pausedMs: number;
+  ran: RanStep[];
+  /** By block id, for blocks with a game: each of its plays. */
+  plays: Record<string, PlayNow[]>;
+  /** What was said of students while the lesson ran. */
+  presence: Record<string, Presence>;
+  counts: Record<string, number>;
+  notes: string[];
+  /** Events that still hold and can be struck, oldest first. */
+  undoable: RunEvent[];
+}
+
+/** What a fold shows: plays as they are after the time of their block that has passed. */
+export function showRun(fold: RunFold, undoable: RunEvent[]): RunState {
+  const { steps, step, lengthMs, paused, ended, activeMs, pausedMs, ran, presence, counts, notes } = fold;
+  const plays = fold.plan.blocks.flatMap((b, i) => {
+    if (!b.game) return [];
+    const at = inBlock(fold, i, Math.min(activeMs, fold.over[i] ?? activeMs));
+    const shown = fold.plays[b.id].map((play) => (play.due <= at ? play.until(at) : play));
+    return [[b.id, shown.map((play) => ({ view: play.view(), refused: play.refused, box: play.box, at }))] as const];
+  });
+  return {
+    ...{ steps, step, lengthMs, paused, ended, activeMs, pausedMs, ran, presence, counts, notes, undoable },
+    stepWall: fold.fromWall,
+    remainingMs: Math.max(0, fold.from + lengthMs - activeMs),
+    plays: Object.fromEntries(plays),
+  };
+}
+
+/** A block's plays with where each stands, as its format's board and results take them. */
+export function playing(setups: readonly unknown[], folded: readonly { view: PlayView }[]): Playing<unknown>[] {
+  return setups.map((setup, i) => ({ setup, view: folded[i].view }));
+}
