@@ -23,6 +23,33 @@ const points = (at: number, who: object, n: number): PlayEvent => ({ at, type: '
 const everyone = (view: ReturnType<typeof run>['view']) =>
   [...view.waiting, ...Object.entries(view.places).flatMap(([key, ids]) => (key.startsWith('@') ? [] : ids))].sort();
 
+describe('stations, the versions of their rules', () => {
+  const four = { ...setup, groups: [...setup.groups, ['f', 'g', 'h']] };
+  const events: PlayEvent[] = [
+    { at: 1, type: 'box', player: 'f', why: '', release: 'restart' },
+    { at: 60, type: 'rotate' },
+    { at: 140, type: 'rotate' },
+    { at: 220, type: 'rotate' },
+  ];
+  const played = (version: number) => events.reduce((play, event) => play.step(event), stations.open(four, version)).view();
+  const of = (view: ReturnType<typeof played>, ...ids: string[]) =>
+    [...Object.values(view.places), view.waiting].find((there) => there.includes(ids[0]))?.filter((id) => ids.includes(id));
+
+  it('2: one in the box goes back to the own group, and a lap takes every group to every station', () => {
+    expect(of(played(2), 'g', 'f')).toEqual(['g', 'f']);
+    expect(played(2).done).toBe(false);
+  });
+
+  it('1: to the smallest, and a lap had as many bouts as stations, as runs of then were played', () => {
+    expect(of(played(1), 'e', 'f')).toEqual(['e', 'f']);
+    expect(played(1).done).toBe(true);
+  });
+
+  it('refuses a version that there never was', () => {
+    expect(() => stations.open(four, 3)).toThrowError('invalid version of stations: 3, the newest is 2');
+  });
+});
+
 describe('stations, rotating', () => {
   it('starts group i at station i and moves everyone one on', () => {
     expect(run([]).view.places).toEqual({ 'station-1': ['a', 'b'], 'station-2': ['c', 'd'], 'station-3': ['e'] });
