@@ -3,6 +3,7 @@ import { benchDrag } from './drag.ts';
 import { benchFit } from './fit.ts';
 import { benchPacking } from './packing.ts';
 import { benchPage } from './page.ts';
+import { benchRun } from './run.ts';
 import { benchServer } from './server.ts';
 import { benchSpots } from './spots.ts';
 import { benchStart } from './start.ts';
@@ -17,6 +18,7 @@ const BENCHES: Record<string, () => Promise<void> | void> = {
   packing: benchPacking,
   spots: benchSpots,
   drag: benchDrag,
+  run: benchRun,
   server: benchServer,
   bundle: benchBundle,
   page: benchPage,

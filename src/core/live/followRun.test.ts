@@ -8,6 +8,7 @@ import { foldRun, followRun } from './foldRun.ts';
 import { freeze } from './freeze.ts';
 import { stepsOf } from './runFold.ts';
 import type { RunPlan } from './runPlan.ts';
+import { whoIsWhere } from './whoIsWhere.ts';
 
 const START = 1_700_000_000_000;
 const away = demoDesk().students[2].id;
@@ -147,6 +148,18 @@ describe('presence while a lesson runs', () => {
     const there = everyone(at(courts, from + 5, [early, late]).plays[id]);
     expect(there).not.toContain(leaver);
     expect(there.filter((p) => p === away)).toHaveLength(1);
+  });
+
+  it('lists every student once: playing with the play that holds them, sitting out with the time left, or out', () => {
+    const gone = event('presence', from + 10, { student: leaver, status: 'absent', role: 'away' });
+    const boxed = at(courts, from + 5).plays[id][0].view.places['1'][0];
+    const box = play(courts, from + 11, { type: 'box', player: boxed, why: '', release: 'rest', seconds: 30 }, 0);
+    const { playing, sittingOut, out } = whoIsWhere(courts, at(courts, from + 21, [gone, box]));
+    expect(sittingOut).toEqual([{ student: boxed, play: 0, release: 'rest', secondsLeft: 20 }]);
+    expect(out.sort()).toEqual([away, leaver].sort());
+    expect([...playing.map((p) => p.student), boxed, ...out].sort()).toEqual(Object.keys(courts.names).sort());
+    const before = whoIsWhere(courts, at(courts, 5, [event('presence', 4, { student: away, status: 'late', role: 'plays' })]));
+    expect(before.out, 'before the first game').toEqual([]);
   });
 
   it('is undone like anything else', () => {

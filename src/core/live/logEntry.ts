@@ -1,6 +1,7 @@
 import type { ResultRow } from '../formats/board.ts';
 import { joined } from '../formats/forecast.ts';
 import { formatOf } from '../formats/registry.ts';
+import { isPlaying, type Presence } from '../model/period.ts';
 import type { Run, RunEvent } from '../model/run.ts';
 import { foldRun } from './foldRun.ts';
 import { playing } from './runFold.ts';
@@ -24,9 +25,14 @@ export interface LogEntry {
   /** Results by block, as its format tells them; `best` is the highest value. */
   results: { block: string; format: string; code: string; rows: ResultRow[]; best: number }[];
   absent: string[];
+  /** Who came after the start, and who left before the end. */
+  late: string[];
+  left: string[];
   gearMissing: { gearKind: string; counted: number; need: number }[];
   note: string;
 }
+
+const AWAY: Presence = { status: 'absent', role: 'away' };
 
 /** Which share of a block's bouts a student is active in, as its format forecasts the frozen plays. */
 function activeInBouts({ game, segments, seconds }: PlanBlock): number {
@@ -77,6 +83,8 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
       },
     ];
   });
+  const nameOf = (id: string) => plan.names[id] ?? id;
+  const absent = plan.absent.filter((id) => !isPlaying(state.presence[id] ?? AWAY));
   const gear = plan.blocks.flatMap((b) => b.game?.gear ?? []);
   return {
     runId: run.id,
@@ -92,7 +100,11 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
     onTaskSeconds: Math.round(onTask),
     blocks,
     results,
-    absent: plan.absent.map((id) => plan.names[id] ?? id),
+    absent: absent.map(nameOf),
+    late: plan.absent.filter((id) => !absent.includes(id)).map(nameOf),
+    left: Object.keys(state.presence)
+      .filter((id) => !isPlaying(state.presence[id]) && !plan.absent.includes(id))
+      .map(nameOf),
     gearMissing: gear.flatMap((g) =>
       Object.hasOwn(state.counts, g.gearKind) && state.counts[g.gearKind] < g.need
         ? [{ gearKind: g.gearKind, counted: state.counts[g.gearKind], need: g.need }]

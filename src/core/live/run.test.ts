@@ -185,6 +185,17 @@ describe('a run in the logbook', () => {
     expect(entry.absent).toHaveLength(1);
     expect(entry.gearMissing).toEqual([{ gearKind: kind, counted: need - 1, need }]);
   });
+  it('tells who came late and who left early, and no longer that a latecomer was away', () => {
+    const leaver = input.students[7].id;
+    const log = [
+      event('presence', 60, { student: away, status: 'late', role: 'plays' }),
+      event('presence', 90, { student: leaver, status: 'excused', role: 'away' }),
+    ];
+    const entry = logEntry(run, log, START + 100_000);
+    expect([entry.absent, entry.late, entry.left]).toEqual([[], [plan.names[away]], [plan.names[leaver]]]);
+    const back = event('presence', 120, { student: leaver, status: 'present', role: 'plays' });
+    expect(logEntry(run, [...log, back], START + 130_000).left).toEqual([]);
+  });
   it('holds no rating and no wish', () => {
     expect(JSON.stringify(plan)).not.toMatch(/rating|wish|"apart"/);
   });

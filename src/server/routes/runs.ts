@@ -45,7 +45,7 @@ export function newRun(desk: DeskInput, now: number): Run {
 }
 
 /** What the list of runs tells of each: nobody's name. */
-export type RunSummary = Omit<LogEntry, 'results' | 'absent' | 'gearMissing' | 'note'> & { periodId: string };
+export type RunSummary = Omit<LogEntry, 'results' | 'absent' | 'late' | 'left' | 'gearMissing' | 'note'> & { periodId: string };
 
 /** Runs that have not ended. */
 const stillOpen = sql`${runs.data}->>'endedAt' is null`;
@@ -72,7 +72,15 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
     const known = folded.get(id);
     if (known?.events === events) return known.summary;
     const run = await runRecords.get(db, id);
-    const { results: _, absent: __, gearMissing: ___, note: ____, ...entry } = logEntry(run, await readRunLog(db, id), now());
+    const {
+      results: _,
+      absent: __,
+      late: ___,
+      left: ____,
+      gearMissing: _____,
+      note: ______,
+      ...entry
+    } = logEntry(run, await readRunLog(db, id), now());
     const summary = { ...entry, periodId: run.periodId };
     if (entry.ended) folded.set(id, { events, summary });
     return summary;

@@ -43,6 +43,7 @@ export const stationsWords: FormatWords = {
   segments: { 'walk-through': 'Walk round', rehearse: 'Rehearse the switch', work: 'Work', move: 'Move on', reset: 'Reset and count back' },
   unit: 'station',
   board: { points: 'Points' },
+  restart: 'the groups move on',
   events: {
     rotate: () => 'Groups move on',
     points: (d) => `${n(d, 'points') > 0 ? '+' : '−'}${Math.abs(n(d, 'points'))} for group ${n(d, 'group') + 1}`,

@@ -92,6 +92,8 @@ function Told({ entry }: { entry: LogEntry }) {
         <section>
           <h3 className="border-b pb-1 text-base">Away</h3>
           <p className="mt-1">{entry.absent.length ? entry.absent.join(', ') : 'nobody'}</p>
+          {entry.late.length > 0 && <p className="mt-1">Came late: {entry.late.join(', ')}</p>}
+          {entry.left.length > 0 && <p className="mt-1">Left early: {entry.left.join(', ')}</p>}
           <h3 className="mt-5 border-b pb-1 text-base">Gear not counted back</h3>
           {entry.gearMissing.length ? (
             <ul className="mt-1">

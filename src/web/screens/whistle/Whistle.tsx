@@ -1,4 +1,4 @@
-import { Volume2, VolumeX } from 'lucide-react';
+import { ListChecks, Users, Volume2, VolumeX } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { clockOf, duration } from '../../../core/formats/speak.ts';
@@ -11,6 +11,7 @@ import { Boards } from './Boards.tsx';
 import { Controls, Follows } from './Controls.tsx';
 import { EndLesson } from './EndLesson.tsx';
 import { SidePanels } from './SidePanels.tsx';
+import { SittingOutBand, Students } from './Students.tsx';
 import { sounds } from './sound.ts';
 import { type LiveRun, useRun } from './useRun.ts';
 import { WhatHappened } from './WhatHappened.tsx';
@@ -43,6 +44,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
   const navigate = useNavigate();
   const [ending, setEnding] = useState(false);
   const [listing, setListing] = useState(false);
+  const [naming, setNaming] = useState(false);
   const [loud, setLoud] = useState(true);
   const [leaving, setLeaving] = useState(false);
   const step = state.steps[state.step];
@@ -106,20 +108,19 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
       className={`inked flex h-full flex-col overflow-hidden text-paper transition-colors duration-200 ${surface}`}
       data-step={state.step}
     >
-      <header className="flex h-[52px] shrink-0 items-center gap-6 border-b border-white/25 px-6 max-[900px]:gap-3 max-[900px]:px-3">
-        <h1 className="head min-w-0 text-base max-[900px]:flex-1 max-[900px]:text-sm max-[900px]:leading-4">
+      <header className="flex h-[52px] shrink-0 items-center gap-6 border-b border-white/25 px-6 max-[900px]:gap-3 max-[900px]:px-3 max-[600px]:h-auto max-[600px]:flex-wrap max-[600px]:gap-y-0">
+        <h1 className="head min-w-0 text-base max-[900px]:flex-1 max-[900px]:text-sm max-[900px]:leading-4 max-[600px]:basis-full max-[600px]:pt-2 max-[600px]:text-base">
           {plan.className} · {block?.title ?? plan.lessonTitle}
         </h1>
         <span className="text-[#c3ccd6] max-[900px]:hidden">{plan.roomName}</span>
-        <span className="ml-auto whitespace-nowrap text-[#c3ccd6] max-[900px]:ml-0">
+        <span className="ml-auto whitespace-nowrap text-[#c3ccd6] max-[900px]:ml-0 max-[600px]:mr-auto">
           {bellIn > 0 ? `Bell in ${clockOf(bellIn)}` : `Bell was ${clockOf(-bellIn)} ago`}
         </span>
         <span role="status" className="whitespace-nowrap text-[#c3ccd6] max-[600px]:sr-only">
           {!run.online ? `Server away, ${run.waiting} kept here` : run.waiting ? `${run.waiting} waiting to be saved` : 'All saved'}
         </span>
-        <button type="button" className="head h-11 px-2 text-base whitespace-nowrap hover:underline" onClick={() => setListing(true)}>
-          What happened
-        </button>
+        <HeaderButton icon={<Users size={20} aria-hidden="true" />} label="Students" onPress={() => setNaming(true)} />
+        <HeaderButton icon={<ListChecks size={20} aria-hidden="true" />} label="What happened" onPress={() => setListing(true)} />
         <button
           type="button"
           aria-label={loud ? 'Sound off' : 'Sound on'}
@@ -146,6 +147,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
           {run.aside.length === 1 ? '1 entry isn’t saved' : `${run.aside.length} entries aren’t saved`}. Everything else is. See why
         </button>
       )}
+      <SittingOutBand run={run} onOpen={() => setNaming(true)} />
       <div className="grid min-h-0 flex-1 grid-cols-[400px_1fr] gap-6 p-6 max-[900px]:flex max-[900px]:flex-col max-[900px]:gap-4 max-[900px]:overflow-auto max-[900px]:p-3">
         <section className="flex min-h-0 flex-col max-[900px]:shrink-0" aria-label="Time">
           <p
@@ -192,9 +194,24 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
           <SidePanels plan={plan} state={state} send={send} />
         </section>
       </div>
+      {naming && <Students run={run} onClose={() => setNaming(false)} />}
       {listing && <WhatHappened run={run} onClose={() => setListing(false)} />}
       {ending && <EndLesson plan={plan} state={state} send={send} onClose={() => setEnding(false)} onEnded={leave} />}
     </main>
+  );
+}
+
+/** A word in the header; on a phone its sign alone. */
+function HeaderButton({ icon, label, onPress }: { icon: React.ReactNode; label: string; onPress(): void }) {
+  return (
+    <button
+      type="button"
+      className="head flex h-11 items-center justify-center px-2 text-base whitespace-nowrap hover:underline max-[600px]:w-11 max-[600px]:px-0"
+      onClick={onPress}
+    >
+      <span className="hidden max-[600px]:inline">{icon}</span>
+      <span className="max-[600px]:sr-only">{label}</span>
+    </button>
   );
 }
 

@@ -1,0 +1,50 @@
+import { isPlaying } from '../model/period.ts';
+import type { RunState } from './runFold.ts';
+import type { RunPlan } from './runPlan.ts';
+
+/** A student who sits out of one of a block's plays. `secondsLeft`: undefined if it ends with a restart or by hand. */
+export interface SitsOut {
+  student: string;
+  play: number;
+  release: string;
+  secondsLeft?: number;
+}
+
+/** The students of a running lesson by what they do now; each in one list, in the order of the frozen plan. */
+export interface WhoIsWhere {
+  /** With the index of the play that holds them, −1 while a block has no game. */
+  playing: { student: string; play: number }[];
+  sittingOut: SitsOut[];
+  /** Absent, gone, or without a part in the game. */
+  out: string[];
+}
+
+/** Reads from a run's state who plays, sits out and is not in play in the current block. */
+export function whoIsWhere(plan: RunPlan, state: RunState): WhoIsWhere {
+  const block = plan.blocks[state.steps[state.step]?.block ?? 0];
+  const plays = block ? (state.plays[block.id] ?? []) : [];
+  const sittingOut = plays.flatMap(({ box, at }, play) =>
+    box.map(({ player, release, until }) => ({
+      ...{ student: player, play, release },
+      ...(until === undefined ? {} : { secondsLeft: Math.max(0, Math.ceil(until - at)) }),
+    })),
+  );
+  const boxed = new Set(sittingOut.map((b) => b.student));
+  const holder = new Map<string, number>();
+  plays.forEach(({ view }, play) => {
+    for (const [key, ids] of Object.entries({ ...view.places, '': view.waiting }))
+      if (!key.startsWith('@')) for (const id of ids) holder.set(id, play);
+  });
+  const known = Object.keys(plan.names).filter((student) => !boxed.has(student));
+  const hasGame = plays.length > 0;
+  const isThere = (student: string) => {
+    const said = state.presence[student];
+    return said ? isPlaying(said) : !plan.absent.includes(student);
+  };
+  const inPlay = (student: string) => (hasGame ? holder.has(student) : isThere(student));
+  return {
+    playing: known.filter(inPlay).map((student) => ({ student, play: holder.get(student) ?? -1 })),
+    sittingOut,
+    out: known.filter((student) => !inPlay(student)),
+  };
+}
