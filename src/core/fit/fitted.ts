@@ -1,6 +1,6 @@
 import type { Forecast } from '../formats/forecast.ts';
 import type { BlockWays, Card, Segment, SwitchCall, Timeline } from '../formats/format.ts';
-import type { SettingMeta } from '../formats/setting.ts';
+import type { SettingMeta, SettingRoles } from '../formats/setting.ts';
 import type { GearLine } from '../gear/cover.ts';
 import type { GearNeed } from '../gear/need.ts';
 import type { Band, BandDefaults } from '../model/band.ts';
@@ -37,6 +37,7 @@ export interface FittedGame {
   format: string;
   settings: SettingMeta[];
   values: Record<string, unknown>;
+  roles: SettingRoles;
   groups: string[][];
   pieces: Piece[];
   unplaced: { id: string; number: number; title: string }[];

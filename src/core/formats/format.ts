@@ -10,7 +10,8 @@ import type { BoardPart, ResultRow } from './board.ts';
 import { foldPlay, openPlay, type PlayFold } from './foldPlay.ts';
 import { type Forecast, type ForecastOptions, joined } from './forecast.ts';
 import type { PlayEvent, PlayRules, PlayView } from './play.ts';
-import { type SettingMeta, settle } from './setting.ts';
+import { rolesIn, type SettingMeta, type SettingRoles, settle } from './setting.ts';
+import { usableValues } from './usable.ts';
 
 /** Everything a format may look at when it plans a block. Plain data. */
 export interface PlanInput {
@@ -146,6 +147,8 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
 
 export interface PlannedBlock {
   values: Record<string, unknown>;
+  /** Settings that code beside the format needs, by what they are for. */
+  roles: SettingRoles;
   groups: string[][];
   pieces: Piece[];
   unplaced: { id: string; number: number; title: string }[];
@@ -180,7 +183,7 @@ export interface Format {
   clockEvents(segment: Segment, rounds: number, setup: unknown): { type: string }[];
 }
 
-/** A format with its types closed over. RangeError from `plan` where stored values break their shape: they are parsed at the doors. */
+/** A format with its types closed over. */
 export function defineFormat<Id extends string, G, V extends object, P, State, E extends { type: string }>(
   spec: FormatSpec<Id, G, V, P, State, E>,
 ): Format {
@@ -197,15 +200,16 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
     },
     plan(rawSetup, input) {
       const setup = spec.parseSetup(rawSetup);
-      const parsed = spec.parseValues(settle(spec.settings(setup), input.band, input.gameValues, input.teacherValues));
-      if (!parsed.ok) throw new RangeError(`invalid setting ${parsed.key}: ${JSON.stringify(input.teacherValues[parsed.key])}`);
-      const context = { ...input, setup, values: parsed.values };
+      const metas = spec.settings(setup);
+      const { values, noticed: aside } = usableValues(spec.id, metas, input, spec.parseValues);
+      const context = { ...input, setup, values };
       const { groups, noticed } = spec.group(context);
-      const placed = { values: parsed.values, groups, ...spec.layout(context, groups) };
+      const placed = { values, groups, ...spec.layout(context, groups) };
       const draft = { ...placed, ...spec.pace(context, placed) };
       return {
         ...draft,
         values: draft.values as Record<string, unknown>,
+        roles: rolesIn(metas, draft.values as Record<string, unknown>),
         span: spec.span(context, draft),
         needs: spec.gear(context, draft),
         calls: spec.calls(context, draft),
@@ -216,7 +220,7 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
           const timeline = spec.timeline(context, draft, seconds);
           const plays = spec.plays(context, draft, timeline);
           const forecast = joined(plays.map((play, i) => spec.forecast(play, { seconds: Math.max(1, seconds), seed: input.seed + i })));
-          return { timeline, plays, forecast, noticed: [...noticed, ...spec.checks(context, draft, timeline)] };
+          return { timeline, plays, forecast, noticed: [...aside, ...noticed, ...spec.checks(context, draft, timeline)] };
         },
       };
     },

@@ -3,10 +3,14 @@ import type { Band } from '../model/band.ts';
 
 export type SettingKind = 'count' | 'seconds' | 'metres' | 'choice' | 'switch' | 'text' | 'picks' | 'map';
 
+/** What a setting is for, if code beside the format needs it: least metres between places, what those do who wait. */
+export type SettingRole = 'gap' | 'waiting-task';
+
 /** How a setting is drawn and bounded; screens draw controls by `kind` alone (`map` has no control of its own: it is set where its keys are shown). Labels live in the format's words. */
 export interface SettingMeta {
   key: string;
   kind: SettingKind;
+  role?: SettingRole;
   /** Settings that belong together stand together. */
   group: 'play' | 'time' | 'floor' | 'people';
   unit?: 's' | 'm';
@@ -33,6 +37,16 @@ export function settle(
   for (const meta of metas) values[meta.key] = teacher[meta.key] ?? game[meta.key] ?? meta.byBand?.[band] ?? meta.fallback;
   return values;
 }
+
+/** The settings that have a role: their key, and the value that holds. */
+export type SettingRoles = Partial<Record<SettingRole, { key: string; value: unknown }>>;
+
+/** Finds the settings that have a role. */
+export const rolesIn = (metas: readonly SettingMeta[], values: Record<string, unknown>): SettingRoles =>
+  Object.fromEntries(metas.flatMap((m) => (m.role ? [[m.role, { key: m.key, value: values[m.key] }]] : [])));
+
+/** Metres that a block wants between two of its places; 0 if it does not say. */
+export const gapOf = ({ roles }: { roles: SettingRoles }): number => Number(roles.gap?.value ?? 0);
 
 /** Settled values in their shape, or the key that is wrong and why. */
 export function parseValues<V>(schema: z.ZodType<V>, values: unknown): { ok: true; values: V } | { ok: false; key: string; code: string } {

@@ -44,7 +44,7 @@ export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
               rounds: block.game.timeline.rounds.map((r) => r.places),
               calls: block.game.calls,
               gear: fitted.gear.filter((g) => g.blockId === block.id),
-              waitingTask: String(block.game.values.waitingTask ?? ''),
+              waitingTask: String(block.game.roles['waiting-task']?.value ?? ''),
               rules: rulesOf(input, block.game.gameId),
             },
           }

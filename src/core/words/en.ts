@@ -8,6 +8,7 @@ import type { FormatId } from '../model/game.ts';
 import type { Role, Status } from '../model/period.ts';
 import { laidWords } from './floor.en.ts';
 import { SAFETY_FINDINGS, SAFETY_FIXES } from './safety.en.ts';
+import { unusableWords, usableWords } from './settings.en.ts';
 
 /** The words of every format: a total map. */
 export const FORMAT_WORDS: Record<FormatId, FormatWords> = { stations: stationsWords, 'advance-court': advanceCourtWords };
@@ -23,6 +24,7 @@ const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
     what: `${duration(n(d, 'over'))} over the bell`,
     why: `The shortest this lesson can be is ${duration(n(d, 'over'))} longer than the period.`,
   }),
+  'setting-unusable': (d, speak) => unusableWords(FORMAT_WORDS[t(d, 'format') as FormatId], d, speak),
   'explaining-too-long': (d) => ({
     what: `Explaining takes ${duration(n(d, 'seconds'))}`,
     why: `House default for this band: at most ${duration(n(d, 'most'))}. Listening fades and playing time goes.`,
@@ -90,6 +92,8 @@ const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
 };
 
 const FIXES: Record<string, (d: Data, speak: Speak) => string> = {
+  'setting-nearest': (d, speak) => usableWords(FORMAT_WORDS[t(d, 'format') as FormatId], d, speak),
+  'setting-default': (d, speak) => usableWords(FORMAT_WORDS[t(d, 'format') as FormatId], d, speak),
   'unpin-lengths': (d) => (n(d, 'count') === 1 ? 'Unpin the length' : `Unpin ${n(d, 'count')} lengths`),
   'short-plain': () => 'Plain blocks down to 1:00',
   'shorten-explaining': (d) => `Explain in ${duration(n(d, 'seconds'))}`,

@@ -1,5 +1,6 @@
 import { nearestClear } from '../../arrange/nearestClear.ts';
 import { gapBetween, type Trouble, validateLayout } from '../../arrange/validate.ts';
+import { gapOf } from '../../formats/setting.ts';
 import { doorsKeptClear } from '../../model/door.ts';
 import type { Edit } from '../../model/edit.ts';
 import type { FixIdea, Noticed } from '../../model/finding.ts';
@@ -78,7 +79,7 @@ function finding(input: FitInput, block: FittedBlock, trouble: Trouble): Noticed
   const game = block.game!;
   const piece = game.pieces[trouble.unit];
   const { running, runM, metres } = game.clearances[piece.id];
-  const gap = Number(game.values.gapM ?? 0);
+  const gap = gapOf(game);
   const ideas = ideasFor(input, block, piece, metres, gap);
   const at = { block: block.id, piece: piece.id };
   const base = { title: piece.title, number: piece.number, found: trouble.found, wanted: trouble.wanted };
@@ -111,8 +112,6 @@ export function floorChecks(input: FitInput, bare: Omit<BareFit, 'noticed'>): No
     const game = block.game;
     if (!game) return [];
     const clearance = game.pieces.map((p) => game.clearances[p.id].metres);
-    return validateLayout(areaFor(input, block), game.pieces, clearance, Number(game.values.gapM ?? 0)).map((t) =>
-      finding(input, block, t),
-    );
+    return validateLayout(areaFor(input, block), game.pieces, clearance, gapOf(game)).map((t) => finding(input, block, t));
   });
 }

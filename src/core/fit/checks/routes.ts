@@ -67,13 +67,13 @@ function routes(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
 
 function routeIdeas(input: FitInput, block: FittedBlock, wanted: number) {
   const blockId = block.id as BlockId;
-  const gap = Number(block.game?.values.gapM);
+  const gap = block.game?.roles.gap;
   const wider = Math.ceil(wanted * 10) / 10;
   const solids = block.laid.filter((p) => LAID_FACTS[p.laid].solid && !p.locked);
   const placed = Object.keys(input.lesson.blocks.find((b) => b.id === block.id)?.game?.placed ?? {});
   return [
-    ...(Number.isFinite(gap) && gap < wider
-      ? [{ code: 'wider-gap', data: { metres: wider }, edits: [{ kind: 'set-setting' as const, blockId, key: 'gapM', value: wider }] }]
+    ...(gap && Number(gap.value) < wider
+      ? [{ code: 'wider-gap', data: { metres: wider }, edits: [{ kind: 'set-setting' as const, blockId, key: gap.key, value: wider }] }]
       : []),
     ...solids.map((p) => ({
       code: 'take-up',

@@ -39,7 +39,7 @@ export function advanceSettings(game: AdvanceCourtGame): SettingMeta[] {
       byBand: { 'pre-k': 6, 'k-1': 6, '2-3': 7, '4-5': 8, '6-8': 9, '9-12': 10 },
     },
     { key: 'groups', kind: 'count', group: 'people', least: 1, most: 12 },
-    { key: 'lineTask', kind: 'text', group: 'people', fallback: '' },
+    { key: 'lineTask', role: 'waiting-task', kind: 'text', group: 'people', fallback: '' },
     {
       key: 'courtM',
       kind: 'metres',
@@ -52,6 +52,6 @@ export function advanceSettings(game: AdvanceCourtGame): SettingMeta[] {
       byBand: { 'pre-k': 2.4, 'k-1': 2.6, '2-3': 3, '4-5': 3.2, '6-8': 3.6, '9-12': 4 },
     },
     { key: 'lineGapM', kind: 'metres', group: 'floor', unit: 'm', least: 0.5, most: 4, step: 0.1, fallback: 1 },
-    { key: 'gapM', kind: 'metres', group: 'floor', unit: 'm', least: 0.3, most: 5, step: 0.1, fallback: 1 },
+    { key: 'gapM', role: 'gap', kind: 'metres', group: 'floor', unit: 'm', least: 0.3, most: 5, step: 0.1, fallback: 1 },
   ];
 }

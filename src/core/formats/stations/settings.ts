@@ -30,7 +30,13 @@ export function stationsSettings(game: StationsGame): SettingMeta[] {
     { key: 'direction', kind: 'choice', group: 'play', options: [{ value: 1 }, { value: -1 }], fallback: 1 },
     { key: 'groups', kind: 'count', group: 'people', least: 1, most: 24 },
     { key: 'overflow', kind: 'count', group: 'people', least: 0, most: 4, fallback: 0 },
-    { key: 'waitingTask', kind: 'text', group: 'people', fallback: 'Keep a scarf in the air with elbows and wrists; count touches' },
+    {
+      key: 'waitingTask',
+      role: 'waiting-task',
+      kind: 'text',
+      group: 'people',
+      fallback: 'Keep a scarf in the air with elbows and wrists; count touches',
+    },
     {
       key: 'oddTask',
       kind: 'choice',
@@ -41,7 +47,7 @@ export function stationsSettings(game: StationsGame): SettingMeta[] {
     { key: 'noSharing', kind: 'switch', group: 'people', fallback: false },
     { key: 'areaWidthM', kind: 'metres', group: 'floor', unit: 'm', least: 1.5, most: 15, step: 0.1, fallback: 4 },
     { key: 'areaDepthM', kind: 'metres', group: 'floor', unit: 'm', least: 1.5, most: 15, step: 0.1, fallback: 3 },
-    { key: 'gapM', kind: 'metres', group: 'floor', unit: 'm', least: 0.3, most: 5, step: 0.1, fallback: 1 },
+    { key: 'gapM', role: 'gap', kind: 'metres', group: 'floor', unit: 'm', least: 0.3, most: 5, step: 0.1, fallback: 1 },
     {
       key: 'spacingM',
       kind: 'metres',

@@ -34,6 +34,12 @@ export function WhatToSay({ block, segment, last, upNow }: Props) {
           </ul>
         </>
       )}
+      {game?.waitingTask && segment?.kind === 'work' && (
+        <p className="mt-2 text-base text-[#dfe5ec]">
+          <span className="head">While waiting: </span>
+          {game.waitingTask}
+        </p>
+      )}
       {block && !game && block.note && <p className="text-lg">{block.note}</p>}
       {upNow && <p className="text-lg">Time is up. End the lesson when the gear is back.</p>}
     </div>
