@@ -88,10 +88,13 @@ describe('a lesson on courts', () => {
   it('stands in the list of what happened and in the logbook, with turns', async () => {
     await screen.click('button', 'What happened');
     await screen.says('Error at court 2, place 3');
-    const court = await screen.find('combobox', 'A forgotten error, at');
-    await court.select(await court.$$eval('option', (all) => all.find((o) => o.textContent === 'Bridge keepers, court 2')?.value ?? ''));
-    await (await screen.find('combobox', 'Place')).select('1');
-    await screen.click('button', 'Add the error');
+    const pick = async (field: string, text: string) => {
+      const list = await (await screen.find('combobox', field)).toElement('select');
+      await list.select(await list.$$eval('option', (all, end) => all.find((o) => o.textContent?.endsWith(end))?.value ?? '', text));
+    };
+    await pick('Something forgotten, at', 'Bridge keepers, round 1 began');
+    await pick('What', 'Error at court 2, place 1');
+    await screen.click('button', 'Add it');
     await screen.says('Error at court 2, place 1 (added later)');
     await screen.expectAccessible();
     await screen.click('button', 'Close');

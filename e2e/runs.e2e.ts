@@ -103,18 +103,24 @@ describe('a run in the browser', () => {
     await screen.click('button', /^Strike: \+1 for group/);
     await screen.says('All saved');
     expect(await log()).toBe('strike');
-    const select = await screen.page.$('select[aria-label^="Give "]');
-    await select!.select('0');
+    const select = (await screen.page.$('select[aria-label^="Change +1 for group"]'))!;
+    await select.focus();
+    await select.select('0');
     await screen.says('All saved');
     expect(await log()).toBe('replace');
-    const rounds = await screen.find('combobox', 'A forgotten point, in');
-    const first = await rounds.evaluate((e) => (e as HTMLSelectElement).options[1].value);
-    await rounds
-      .asElement()!
-      .toElement('select')
-      .then((s) => s.select(first));
-    await (await screen.find('combobox', 'For')).toElement('select').then((s) => s.select('1'));
-    await screen.click('button', 'Add the point');
+    const pick = async (field: string, text: RegExp) => {
+      const list = await (await screen.find('combobox', field)).toElement('select');
+      await list.select(
+        await list.$$eval(
+          'option',
+          (all, source) => all.find((o) => new RegExp(source).test(o.textContent ?? ''))?.value ?? '',
+          text.source,
+        ),
+      );
+    };
+    await pick('Something forgotten, at', /round 1 began/);
+    await pick('What', /^\+1 for group 2$/);
+    await screen.click('button', 'Add it');
     await screen.says('added later');
     await screen.says('All saved');
     const last = (await stored(app.base, run)).slice(-1)[0] as StoredEvent;

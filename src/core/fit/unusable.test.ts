@@ -17,15 +17,15 @@ function withStored(settings: Record<string, unknown>): FitInput {
   return demoDesk({ lesson });
 }
 const unusable = (input: FitInput) => fit(input).findings.filter((f) => f.code === 'setting-unusable');
-const valueOf = (input: FitInput, key: string) => fit(input).blocks.find((b) => b.game)!.game!.values[key];
+const settledAt = (input: FitInput, key: string) => fit(input).blocks.find((b) => b.game)!.game!.values[key];
 
 describe('a stored setting that cannot be used', () => {
   it('is a finding with its bounds, and the lesson opens with the default', () => {
     const input = withStored({ courtM: 9.5 });
-    const usual = valueOf(withStored({}), 'courtM');
+    const usual = settledAt(withStored({}), 'courtM');
     const [finding] = unusable(input);
     expect(finding).toMatchObject({ weight: 'caution', at: { setting: 'courtM' }, data: { value: 9.5, least: 2, most: 9, used: usual } });
-    expect(valueOf(input, 'courtM')).toBe(usual);
+    expect(settledAt(input, 'courtM')).toBe(usual);
     expect(findingWords(finding, speak)).toEqual({
       what: expect.stringMatching(/: 9.5 m cannot be used$/),
       why: `It can be 2 m to 9 m. Until you change it, ${usual} m is used.`,

@@ -2,9 +2,10 @@ import type { PlayEvent } from './play.ts';
 
 /** What a tap on a board sends; `at` and the block are added by the running lesson. */
 export interface BoardAction {
-  label: string;
-  /** Which of the block's plays it is for; the first where not given. */
-  play?: number;
+  /** Worded by the format. */
+  code: string;
+  /** Which of the block's plays it is for. */
+  play: number;
   event: Omit<PlayEvent, 'at'> & { type: string };
   enabled: boolean;
 }
@@ -17,8 +18,8 @@ export interface BoardRow {
   value: number;
   actions: BoardAction[];
 }
-/** One court: who stands where in rank order, lowest first, each tap says what happened there; who waits, in order. */
-export interface BoardCourt {
+/** The seats of one court in rank order, lowest first, each with what a tap on it says; then who waits, in order. */
+export interface BoardSeats {
   /** Index of the group that plays here; its pennant is shown. */
   group: number;
   place?: string;
@@ -28,7 +29,11 @@ export interface BoardCourt {
   count: number;
 }
 /** A scoreboard as data; the web draws each by `part` and knows no format. `code` is worded by the format. */
-export type BoardPart = { part: 'tally'; code: string; rows: BoardRow[] } | { part: 'courts'; code: string; courts: BoardCourt[] };
+export type BoardPart = { part: 'tally'; code: string; rows: BoardRow[] } | { part: 'seats'; code: string; courts: BoardSeats[] };
+
+/** Every action that a board offers, in the order in which it is drawn. */
+export const actionsOf = (part: BoardPart): BoardAction[] =>
+  part.part === 'tally' ? part.rows.flatMap((row) => row.actions) : part.courts.flatMap((court) => court.seats.map((seat) => seat.action));
 
 /** A line of the logbook's results. */
 export interface ResultRow {

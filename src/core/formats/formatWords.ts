@@ -9,6 +9,8 @@ export interface FormatWords {
   /** What one of its places is called. */
   unit: string;
   board: Record<string, string>;
+  /** What a tap on the board is called there, by its code. */
+  actions: Record<string, string>;
   /** What lets a student back in who sits out until the next restart: "until …". */
   restart: string;
   summary(values: Data, rounds: number, workSeconds: number, moveSeconds: number, places: number): string;

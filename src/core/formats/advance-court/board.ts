@@ -16,14 +16,14 @@ export function courtBoard(plays: Courts): BoardPart[] {
       place: `court-${group + 1}`,
       seats: ranks.map((rank) => {
         const player = view.places[String(rank)][0] ?? null;
-        const action = { label: 'error', play: group, event: { type: 'error', position: rank }, enabled: player !== null && !view.done };
+        const action = { code: 'error', play: group, event: { type: 'error', position: rank }, enabled: player !== null && !view.done };
         return { rank, player, value: player === null ? 0 : (view.scores[player] ?? 0), action };
       }),
       queue: view.waiting,
       count: view.tally.rallies,
     };
   });
-  return [{ part: 'courts', code: 'courts', courts }];
+  return [{ part: 'seats', code: 'courts', courts }];
 }
 
 /** Rallies at the top place, the most first, with how many rallies each was on court. */

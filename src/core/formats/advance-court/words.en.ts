@@ -35,6 +35,7 @@ export const advanceCourtWords: FormatWords = {
   unit: 'court',
   events: { error: (d, play) => `Error at court ${play + 1}, place ${n(d, 'position')}` },
   board: { courts: 'Courts', top: 'Rallies at the top place', count: 'rallies', atTop: 'at top', waits: 'In line', nobody: 'Nobody waits' },
+  actions: { error: 'error' },
   restart: 'the next error',
   summary: (v, rounds, work, _, places) =>
     `${s(places, 'court')} · ${s(rounds, 'bout')} of ${duration(work)} · ${t(v, 'positions')} places`,

@@ -14,8 +14,8 @@ export function stationsBoard([{ setup, view }]: readonly Playing<StationsPlaySe
       place: pieces[station]?.id,
       value,
       actions: [
-        { label: '+1', event: { type: 'points', group, points: 1 }, enabled: scored },
-        { label: '−1', event: { type: 'points', group, points: -1 }, enabled: scored && value > 0 },
+        { code: 'plus', play: 0, event: { type: 'points', group, points: 1 }, enabled: scored },
+        { code: 'minus', play: 0, event: { type: 'points', group, points: -1 }, enabled: scored && value > 0 },
       ],
     };
   });

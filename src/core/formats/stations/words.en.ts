@@ -43,6 +43,7 @@ export const stationsWords: FormatWords = {
   segments: { 'walk-through': 'Walk round', rehearse: 'Rehearse the switch', work: 'Work', move: 'Move on', reset: 'Reset and count back' },
   unit: 'station',
   board: { points: 'Points' },
+  actions: { plus: '+1', minus: '−1' },
   restart: 'the groups move on',
   events: {
     rotate: () => 'Groups move on',

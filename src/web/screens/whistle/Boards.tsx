@@ -19,11 +19,12 @@ interface Props {
 export function Boards({ block, names, state, round, moving, onAct }: Props) {
   const game = block.game!;
   const parts = formatOf(game.format).board(playing(game.plays, state.plays[block.id]), game.pieces);
+  const words = formatWords(game.format);
   return parts.map((part) =>
-    part.part === 'courts' ? (
-      <CourtCards key={part.part} courts={part.courts} names={names} words={formatWords(game.format).board} onAct={onAct} />
+    part.part === 'seats' ? (
+      <CourtCards key={part.part} courts={part.courts} names={names} words={{ ...words.board, ...words.actions }} onAct={onAct} />
     ) : (
-      <GroupCards key={part.part} {...{ block, names, round, moving, onAct }} rows={part.rows} />
+      <GroupCards key={part.part} {...{ block, names, round, moving, onAct }} rows={part.rows} words={words.actions} />
     ),
   );
 }

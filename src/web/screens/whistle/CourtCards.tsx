@@ -1,10 +1,10 @@
-import type { BoardAction, BoardCourt } from '../../../core/formats/board.ts';
+import type { BoardAction, BoardSeats } from '../../../core/formats/board.ts';
 import { Pennant } from '../../parts/Pennant.tsx';
 
 interface Props {
-  courts: readonly BoardCourt[];
+  courts: readonly BoardSeats[];
   names: Record<string, string>;
-  /** The format's words for its board. */
+  /** The format's words for its board and its actions. */
   words: Record<string, string>;
   onAct(action: BoardAction): void;
 }
@@ -42,7 +42,7 @@ export function CourtCards({ courts, names, words, onAct }: Props) {
                   <span className="head text-lg">{seat.rank}</span>
                   <span className="sr-only">, </span>
                   <span className="min-w-0 text-sm">{seat.player ? names[seat.player] : '–'}</span>
-                  <span className="sr-only">: {seat.action.label}</span>
+                  <span className="sr-only">: {words[seat.action.code]}</span>
                   {seat.value > 0 && (
                     <span className="ml-auto text-xs text-[#dce6f8]">
                       {seat.value} {words.atTop}

@@ -6,13 +6,15 @@ interface Props {
   block: PlanBlock;
   names: Record<string, string>;
   rows: readonly BoardRow[];
+  /** The format's words for its actions. */
+  words: Record<string, string>;
   round: number;
   moving: boolean;
   onAct(action: BoardAction): void;
 }
 
 /** Every group: pennant, where it is now and goes next, its score and one tap for a point. */
-export function GroupCards({ block, names, rows, round, moving, onAct }: Props) {
+export function GroupCards({ block, names, rows, words, round, moving, onAct }: Props) {
   const game = block.game!;
   const place = (r: number, g: number) => {
     const at = game.rounds[r]?.[g];
@@ -44,13 +46,13 @@ export function GroupCards({ block, names, rows, round, moving, onAct }: Props) 
                     .filter((a) => a.enabled)
                     .map((a, i) => (
                       <button
-                        key={a.label}
+                        key={a.code}
                         type="button"
-                        aria-label={`Group ${g + 1}: ${a.label}`}
+                        aria-label={`Group ${g + 1}: ${words[a.code]}`}
                         className={`head flex items-center justify-center bg-ink-3 hover:bg-[#3a4a60] ${i === 0 ? 'order-3 h-11 w-12 text-lg max-[600px]:w-11' : 'h-11 w-9 text-base text-[#b9c2cd]'}`}
                         onClick={() => onAct(a)}
                       >
-                        {a.label}
+                        {words[a.code]}
                       </button>
                     ))}
                   <output aria-label={`Points of group ${g + 1}`} className="wide order-2 min-w-6 text-center text-lg">

@@ -8,10 +8,12 @@ interface Props {
   /** True in the last round: nobody moves on after it. */
   last: boolean;
   upNow: boolean;
+  /** True while students wait for a turn. */
+  waits: boolean;
 }
 
 /** What is called out now: what to park, take along and lay out at the switch; where nobody moves on, the rules to remember. */
-export function WhatToSay({ block, segment, last, upNow }: Props) {
+export function WhatToSay({ block, segment, last, upNow, waits }: Props) {
   const game = block?.game;
   const moves = block?.segments.some((s) => s.kind === 'move') ?? false;
   const numberOf = (id: string) => game?.pieces.find((p) => p.id === id)?.number ?? 0;
@@ -34,7 +36,7 @@ export function WhatToSay({ block, segment, last, upNow }: Props) {
           </ul>
         </>
       )}
-      {game?.waitingTask && segment?.kind === 'work' && (
+      {waits && game?.waitingTask && segment?.kind === 'work' && (
         <p className="mt-2 text-base text-[#dfe5ec]">
           <span className="head">While waiting: </span>
           {game.waitingTask}

@@ -101,6 +101,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
         : moving
           ? 'Move on'
           : `Round ${round + 1} of ${rounds}`;
+  const waits = (state.plays[block?.id ?? ''] ?? []).some((play) => play.view.waiting.length > 0);
   const after = nextStep ? `then ${stepTitle(plan, nextStep)}, ${duration(nextStep.seconds)}` : 'then the bell';
 
   return (
@@ -168,7 +169,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
               style={{ width: `${state.lengthMs ? Math.min(100, 100 - (state.remainingMs / state.lengthMs) * 100) : 0}%` }}
             />
           </div>
-          <WhatToSay block={block} segment={segment} last={round >= rounds - 1} upNow={upNow} />
+          <WhatToSay block={block} segment={segment} last={round >= rounds - 1} upNow={upNow} waits={waits} />
           {run.leads ? (
             <Controls {...{ state, send, hold }} more={nextStep !== undefined} undo={run.undo} />
           ) : (
