@@ -15,8 +15,10 @@ export { roundRobin } from './rotation/roundRobin.ts';
 export { stationRotation } from './rotation/stationRotation.ts';
 export { closingSpeed, runOut, swingClearance } from './safety/runOut.ts';
 
+import { foldEvents } from './formats/foldPlay.ts';
 import type { Forecast, ForecastOptions } from './formats/forecast.ts';
 import type { PlayEvent, PlayView } from './formats/play.ts';
+import { openPlayOf } from './formats/plays.ts';
 import { formatOf } from './formats/registry.ts';
 import type { Finding } from './model/finding.ts';
 import type { FormatId } from './model/game.ts';
@@ -24,8 +26,8 @@ import type { FormatId } from './model/game.ts';
 export type { Forecast, ForecastOptions, FormatId, PlayEvent, PlayView };
 
 /** Folds events over a setup (plays.ts); refused ones come back as findings. RangeError for an unknown format or a broken setup. */
-export function replay(format: FormatId, setup: unknown, events: readonly PlayEvent[]): { view: PlayView; refused: Finding[] } {
-  return formatOf(format).replay(setup, events);
+export function replay(format: string, setup: unknown, events: readonly PlayEvent[]): { view: PlayView; refused: Finding[] } {
+  return foldEvents(openPlayOf(format, setup), events);
 }
 
 /** How a block of `options.seconds` is expected to go for its players. RangeError for an unknown format or a broken setup. */

@@ -203,20 +203,24 @@ export class Fold<S, State, E extends { type: string }> {
 
   view(play: Play<State>): PlayView {
     const { rules, setup } = this;
-    const view = rules.view(setup, play.state);
+    const boxed = play.box.map((b) => b.player);
+    const view = rules.view(setup, play.state, boxed);
     const done = this.isOver(play);
-    const places = play.box.length ? { ...view.places, box: play.box.map((b) => b.player) } : view.places;
+    const places = boxed.length ? { ...view.places, box: boxed } : view.places;
     return { ...view, places, done, winners: done ? rules.winners(setup, play.state) : [] };
   }
 }
 
-/** Folds events over a setup; an event that the rules do not allow changes nothing and is refused with a finding at.event. */
-export function foldPlay<S, State, E extends { type: string }>(
+/** Takes events one after the other; one that the rules do not allow changes nothing and is refused with a finding at.event. */
+export function foldEvents(play: PlayFold, events: readonly PlayEvent[]): { view: PlayView; refused: Finding[] } {
+  if (!Array.isArray(events)) throw new RangeError(`invalid events: ${String(events)}`);
+  const fold = events.reduce((before: PlayFold, event) => before.step(event), play);
+  return { view: fold.view(), refused: [...fold.refused] };
+}
+
+/** Folds events over a setup. RangeError if the setup breaks its shape. */
+export const foldPlay = <S, State, E extends { type: string }>(
   rules: PlayRules<S, State, E>,
   rawSetup: unknown,
   events: readonly PlayEvent[],
-): { view: PlayView; refused: Finding[] } {
-  if (!Array.isArray(events)) throw new RangeError(`invalid events: ${String(events)}`);
-  const fold = events.reduce((play: PlayFold, event) => play.step(event), openPlay(rules, rawSetup));
-  return { view: fold.view(), refused: [...fold.refused] };
-}
+): { view: PlayView; refused: Finding[] } => foldEvents(openPlay(rules, rawSetup), events);

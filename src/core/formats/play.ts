@@ -58,8 +58,8 @@ export interface PlayRules<S, State, E extends { type: string }> {
   /** True for an own event that lets those in the box back in before it counts and not after. */
   backFirst?(event: E): boolean;
   finished(setup: S, state: State): boolean;
-  /** Shows the state; the fold adds the box to its places. */
-  view(setup: S, state: State): Omit<PlayView, 'done' | 'winners'>;
+  /** Shows the state; the fold adds the box, whose students are given, to its places. */
+  view(setup: S, state: State, boxed: readonly string[]): Omit<PlayView, 'done' | 'winners'>;
   winners(setup: S, state: State): string[];
 }
 
