@@ -24,8 +24,7 @@ export function benchRun(): void {
   const naive = measure(10, (i) => foldRun(plan, START, log, end + Math.abs(i) * 250));
   const follow = followRun(plan, START);
   follow(log, end);
-  let now = end;
-  const tick = measure(200, () => follow(log, (now += 250)));
+  const tick = measure(200, (i) => follow(log, end + 250 * (i + 10)));
   const tapped = followRun(plan, START);
   let length = EVENTS - 400;
   const tap = measure(100, () => tapped(log.slice(0, ++length), log[length - 1].at));

@@ -1,7 +1,8 @@
 import type { RunEvent } from '../model/run.ts';
 import { effective, isPlain, undoable } from './effective.ts';
-import { passRun, type RunFold, type RunState, showRun, startRun, stepRun } from './runFold.ts';
+import { passRun, type RunFold, startRun, stepRun } from './runFold.ts';
 import type { RunPlan } from './runPlan.ts';
+import { type RunState, showRun } from './runState.ts';
 
 /**
  * Where a run stands at `now`: the log folded over the frozen plan. The clock is the start plus pauses; steps follow one

@@ -4,8 +4,8 @@ import { formatOf } from '../formats/registry.ts';
 import { isPlaying, type Presence } from '../model/period.ts';
 import type { Run, RunEvent } from '../model/run.ts';
 import { foldRun } from './foldRun.ts';
-import { playing } from './runFold.ts';
 import { type PlanBlock, planOf } from './runPlan.ts';
+import { playing } from './runState.ts';
 
 /** A run as the logbook tells it; folded from the log, never stored. */
 export interface LogEntry {

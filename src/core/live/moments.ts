@@ -3,8 +3,8 @@ import { formatOf } from '../formats/registry.ts';
 import type { RunEvent } from '../model/run.ts';
 import { effective } from './effective.ts';
 import { foldRun } from './foldRun.ts';
-import { playing, type RunState } from './runFold.ts';
 import type { RunPlan } from './runPlan.ts';
+import { playing, type RunState } from './runState.ts';
 
 /** A run as far as it has come. */
 export interface RunSoFar {

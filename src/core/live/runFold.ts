@@ -1,9 +1,7 @@
 import type { PlayFold } from '../formats/foldPlay.ts';
-import type { Playing, Segment } from '../formats/format.ts';
+import type { Segment } from '../formats/format.ts';
 import type { PlayEvent, PlayView } from '../formats/play.ts';
 import { formatOf } from '../formats/registry.ts';
-import type { Boxed } from '../formats/sideBox.ts';
-import type { Finding } from '../model/finding.ts';
 import { isPlaying, type Presence } from '../model/period.ts';
 import type { RunEvent } from '../model/run.ts';
 import type { PlanBlock, RunPlan } from './runPlan.ts';
@@ -90,7 +88,8 @@ const withPlays = (fold: RunFold, block: number, change: (plays: PlayFold[]) => 
   const { id } = fold.plan.blocks[block];
   return { ...fold, plays: { ...fold.plays, [id]: change(fold.plays[id]) } };
 };
-const inBlock = (fold: RunFold, block: number, at: number) => Math.max(0, (at - (fold.began[block] ?? at)) / 1000);
+/** Seconds of a block that have run by a moment of running time. */
+export const inBlock = (fold: RunFold, block: number, at: number) => Math.max(0, (at - (fold.began[block] ?? at)) / 1000);
 const everyone = ({ places, waiting }: PlayView) => [
   ...waiting,
   ...Object.entries(places).flatMap(([key, ids]) => (key.startsWith('@') ? [] : ids)),
@@ -197,59 +196,4 @@ function stepPresence(fold: RunFold, student: string, presence: Presence): RunFo
   const block = fold.steps[fold.step]?.block;
   if (block === undefined) return next;
   return withPlays(next, block, (plays) => applyPresence(plays, student, presence, inBlock(fold, block, fold.activeMs)));
-}
-
-/** Where one play stands at the second `at` of its block. */
-export interface PlayNow {
-  view: PlayView;
-  refused: readonly Finding[];
-  box: readonly Boxed[];
-  at: number;
-}
-
-export interface RunState {
-  steps: RunStep[];
-  /** Index of the current step. */
-  step: number;
-  /** Wall clock when the current step began, ms. */
-  stepWall: number;
-  remainingMs: number;
-  /** Length of the current step with what was added or taken, ms. */
-  lengthMs: number;
-  paused: boolean;
-  ended: boolean;
-  /** Running time so far, ms. */
-  activeMs: number;
-  pausedMs: number;
-  ran: RanStep[];
-  /** By block id, for blocks with a game: each of its plays. */
-  plays: Record<string, PlayNow[]>;
-  /** What was said of students while the lesson ran. */
-  presence: Record<string, Presence>;
-  counts: Record<string, number>;
-  notes: string[];
-  /** Events that still hold and can be struck, oldest first. */
-  undoable: RunEvent[];
-}
-
-/** What a fold shows: plays as they are after the time of their block that has passed. */
-export function showRun(fold: RunFold, undoable: RunEvent[]): RunState {
-  const { steps, step, lengthMs, paused, ended, activeMs, pausedMs, ran, presence, counts, notes } = fold;
-  const plays = fold.plan.blocks.flatMap((b, i) => {
-    if (!b.game) return [];
-    const at = inBlock(fold, i, Math.min(activeMs, fold.over[i] ?? activeMs));
-    const shown = fold.plays[b.id].map((play) => (play.due <= at ? play.until(at) : play));
-    return [[b.id, shown.map((play) => ({ view: play.view(), refused: play.refused, box: play.box, at }))] as const];
-  });
-  return {
-    ...{ steps, step, lengthMs, paused, ended, activeMs, pausedMs, ran, presence, counts, notes, undoable },
-    stepWall: fold.fromWall,
-    remainingMs: Math.max(0, fold.from + lengthMs - activeMs),
-    plays: Object.fromEntries(plays),
-  };
-}
-
-/** A block's plays with where each stands, as its format's board and results take them. */
-export function playing(setups: readonly unknown[], folded: readonly { view: PlayView }[]): Playing<unknown>[] {
-  return setups.map((setup, i) => ({ setup, view: folded[i].view }));
 }

@@ -1,6 +1,6 @@
 import { isPlaying } from '../model/period.ts';
-import type { RunState } from './runFold.ts';
 import type { RunPlan } from './runPlan.ts';
+import type { RunState } from './runState.ts';
 
 /** A student who sits out of one of a block's plays. `secondsLeft`: undefined if it ends with a restart or by hand. */
 export interface SitsOut {

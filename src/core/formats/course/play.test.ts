@@ -120,8 +120,8 @@ describe('a course', () => {
         { type: 'leave', player },
         { type: 'join', player },
       ];
-      const kind = random.below(20);
-      events.push({ at: 2 * i, ...kinds[kind < 9 ? 0 : kind < 17 ? 1 : kind - 15] });
+      const kind = random.below(60);
+      events.push({ at: 2 * i, ...kinds[kind < 28 ? 0 : kind < 57 ? 1 : kind - 55] });
       const { view: now, refused } = run(events);
       if (!refused.some((f) => f.at.event === String(i))) {
         if (events[i].type === 'leave') here.delete(player);

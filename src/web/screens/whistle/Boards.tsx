@@ -1,7 +1,7 @@
 import type { BoardAction } from '../../../core/formats/board.ts';
 import { formatOf } from '../../../core/formats/registry.ts';
-import { playing, type RunState } from '../../../core/live/runFold.ts';
 import type { PlanBlock } from '../../../core/live/runPlan.ts';
+import { playing, type RunState } from '../../../core/live/runState.ts';
 import { formatWords } from '../../../core/words/en.ts';
 import { CourtCards } from './CourtCards.tsx';
 import { GroupCards } from './GroupCards.tsx';

@@ -1,4 +1,4 @@
-import type { RunState } from '../../../core/live/runFold.ts';
+import type { RunState } from '../../../core/live/runState.ts';
 import type { LiveRun } from './useRun.ts';
 
 interface Props {

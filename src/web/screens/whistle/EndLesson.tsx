@@ -1,6 +1,6 @@
 import { Dialog } from 'radix-ui';
-import type { RunState } from '../../../core/live/runFold.ts';
 import type { RunPlan } from '../../../core/live/runPlan.ts';
+import type { RunState } from '../../../core/live/runState.ts';
 import { CountBack, gearToCount } from './SidePanels.tsx';
 import type { LiveRun } from './useRun.ts';
 

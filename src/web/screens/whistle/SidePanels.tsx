@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { counted as countedWords } from '../../../core/formats/speak.ts';
-import type { RunState } from '../../../core/live/runFold.ts';
 import type { RunPlan } from '../../../core/live/runPlan.ts';
+import type { RunState } from '../../../core/live/runState.ts';
 import type { LiveRun } from './useRun.ts';
 
 /** Gear of the run by kind, the most needed at once. */

@@ -1,8 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { followRun } from '../../../core/live/foldRun.ts';
-import type { RunState } from '../../../core/live/runFold.ts';
 import { planOf, type RunPlan } from '../../../core/live/runPlan.ts';
+import type { RunState } from '../../../core/live/runState.ts';
 import type { RunEvent } from '../../../core/model/run.ts';
 import { ApiProblem, call, freshId, type RunData } from '../../api.ts';
 import { isReached } from '../../offline/reach.ts';
