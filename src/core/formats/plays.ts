@@ -1,3 +1,4 @@
+import { chaseRules } from './chase/play.ts';
 import { courseRules } from './course/play.ts';
 import { openPlay, type PlayFold } from './foldPlay.ts';
 import { FORMATS } from './registry.ts';
@@ -7,6 +8,7 @@ import { clashRules } from './target-clash/play.ts';
 /** Plays by format, also of formats that no lesson can hold yet: their rules stand, their floor and screens do not. */
 const OPEN: Record<string, (setup: unknown) => PlayFold> = {
   ...Object.fromEntries(Object.entries(FORMATS).map(([id, format]) => [id, (setup: unknown) => format.open(setup)])),
+  chase: (setup) => openPlay(chaseRules, setup),
   course: (setup) => openPlay(courseRules, setup),
   'skill-lane': (setup) => openPlay(laneRules, setup),
   'target-clash': (setup) => openPlay(clashRules, setup),
