@@ -82,30 +82,6 @@ describe('advance court, comings and goings', () => {
     [[error(9, 1), error(3, 1)], '1 time-backwards'],
     [[{ at: 1, type: 'end' }, error(3, 1)], '1 after-end'],
   ] as [PlayEvent[], string][])('refuses %j', (events, code) => expect(codes(events)).toEqual([code]));
-
-  it('keeps everyone present in exactly one place through 400 random events', () => {
-    const random = chance(3);
-    const ids = [...setup.players, 'z'];
-    const here = new Set(setup.players);
-    const events: PlayEvent[] = [];
-    for (let i = 0; i < 400; i++) {
-      const player = ids[random.below(ids.length)];
-      const kinds: PlayEvent[] = [
-        error(i, 1 + random.below(4)),
-        error(i, 1 + random.below(4)),
-        { at: i, type: 'box', player, why: 'x', release: 'restart', seconds: 20 },
-        { at: i, type: 'leave', player },
-        { at: i, type: 'join', player },
-      ];
-      events.push(kinds[random.below(kinds.length)]);
-      const { view, refused } = run(events);
-      if (!refused.some((f) => f.at.event === String(i))) {
-        if (events[i].type === 'leave') here.delete(player);
-        if (events[i].type === 'join') here.add(player);
-      }
-      expect([...view.waiting, ...Object.values(view.places).flat()].sort()).toEqual([...here].sort());
-    }
-  });
 });
 
 /** The naive twin: who is where, by lists alone, many times over. */

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { chance } from '../../chance.ts';
-import { everyone, inOrder, trying } from '../play.fixture.ts';
+import { inOrder, trying } from '../play.fixture.ts';
 import type { PlayEvent } from '../play.ts';
 
 const players = ['a', 'b', 'c', 'd', 'h'];
@@ -166,49 +165,4 @@ describe('a chase, refusals', () => {
     [{ seconds: 0 }, 'seconds: 0'],
     [{ caught: 'eaten' }, 'caught: "eaten"'],
   ])('has no setup with %j', (change, message) => expect(() => run([], change)).toThrowError(message));
-});
-
-describe('a chase, random', () => {
-  it.each([
-    [{}],
-    [{ caught: 'jail', release: 'escort' }],
-    [{ caught: 'converts', release: 'none' }],
-    [{ caught: 'back', release: 'none', zones: ['n', 's'] }],
-    [{ everyoneHunts: true, hunters: [], release: 'captor', simultaneous: 'neither' }],
-    [{ caught: 'task', release: 'task', objective: true }],
-  ])('keeps everyone present in one place: %j', (change) => {
-    const random = chance(17);
-    const ids = [...players, 'q'];
-    const here = new Set(players);
-    let play: PlayEvent[] = [];
-    for (let i = 0; i < 250; i++) {
-      const [player, other] = [ids[random.below(6)], ids[random.below(6)]];
-      const kinds = [
-        { type: 'caught', by: 'h', who: player },
-        { type: 'caught', by: other, who: player },
-        { type: 'freed', by: other, who: player },
-        { type: 'escort', by: other, who: player },
-        { type: 'home', by: other, who: player },
-        { type: 'taskDone', who: player },
-        { type: 'call', ...('zones' in change ? { to: 's' } : {}) },
-        { type: 'across', who: player },
-        { type: 'safe', who: player },
-        { type: 'unsafe', who: player },
-        { type: 'take', who: player },
-        { type: 'box', player, why: '', release: 'rest', seconds: 4 },
-        { type: 'leave', player },
-        { type: 'join', player },
-      ];
-      const event = { at: i >> 1, ...kinds[random.below(kinds.length)] };
-      const { view: now, refused } = run([...play, event], change);
-      if (refused.length) continue;
-      play = [...play, event];
-      if (event.type === 'leave') here.delete(player);
-      if (event.type === 'join') here.add(player);
-      expect(everyone(now), JSON.stringify(event)).toEqual([...here].sort());
-      if (now.done) play = play.slice(0, -1);
-      if (now.done && event.type === 'leave') here.add(player);
-    }
-    expect(play.length).toBeGreaterThan(25);
-  });
 });

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { chance } from '../../chance.ts';
-import { everyone, inOrder, trying } from '../play.fixture.ts';
+import { inOrder, trying } from '../play.fixture.ts';
 import type { PlayEvent } from '../play.ts';
 
 const elements = [
@@ -103,36 +102,4 @@ describe('a course', () => {
     [{ starts: [3] }, 'starts: 3, there are 3'],
     [{ headwaySeconds: -1 }, 'headwaySeconds: -1'],
   ])('has no setup with %j', (change, message) => expect(() => run([], change)).toThrowError(message));
-
-  it('keeps everyone in one place and no element over its capacity, through random events', () => {
-    const random = chance(5);
-    const ids = ['a', 'b', 'c', 'd'];
-    const here = new Set(['a', 'b', 'c']);
-    const events: PlayEvent[] = [];
-    let laps = 0;
-    for (let i = 0; i < 400; i++) {
-      const player = ids[random.below(4)];
-      const element = elements[random.below(3)].id;
-      const kinds = [
-        { type: 'enter', player, element },
-        { type: 'leaveElement', player, element },
-        { type: 'box', player, why: '', release: 'rest', seconds: 7 },
-        { type: 'leave', player },
-        { type: 'join', player },
-      ];
-      const kind = random.below(60);
-      events.push({ at: 2 * i, ...kinds[kind < 28 ? 0 : kind < 57 ? 1 : kind - 55] });
-      const { view: now, refused } = run(events);
-      if (!refused.some((f) => f.at.event === String(i))) {
-        if (events[i].type === 'leave') here.delete(player);
-        if (events[i].type === 'join') here.add(player);
-      }
-      expect(everyone(now), `event ${i}`).toEqual([...here].sort());
-      for (const e of elements) expect(now.places[`element:${e.id}`].length).toBeLessThanOrEqual(e.capacity);
-      const total = Object.values(now.scores).reduce((a, b) => a + b, 0);
-      expect(total).toBeGreaterThanOrEqual(laps);
-      laps = total;
-    }
-    expect(laps, 'some of it was play').toBeGreaterThan(3);
-  });
 });

@@ -1,5 +1,4 @@
 import { describe, expect, it } from 'vitest';
-import { chance } from '../../chance.ts';
 import type { PlayEvent } from '../play.ts';
 import { stations } from './index.ts';
 
@@ -161,36 +160,6 @@ describe('stations, refusals', () => {
   ])('a broken setup throws by name: %j', (change, name) => {
     expect(() => run([], change)).toThrowError(RangeError);
     expect(() => run([], change)).toThrowError(name);
-  });
-
-  it('keeps everyone present in exactly one place through 300 random events', () => {
-    const random = chance(77);
-    const ids = ['a', 'b', 'c', 'd', 'e', 'z'];
-    const events: PlayEvent[] = [];
-    const here = new Set(['a', 'b', 'c', 'd', 'e']);
-    for (let i = 0; i < 300; i++) {
-      const player = ids[random.below(ids.length)];
-      const kind = random.below(6);
-      events.push(
-        kind === 0
-          ? { at: i, type: 'box', player, why: 'x', release: 'round' }
-          : kind === 1
-            ? { at: i, type: 'leave', player }
-            : kind === 2
-              ? { at: i, type: 'join', player }
-              : kind === 3
-                ? { at: i, type: 'release', player }
-                : kind === 4
-                  ? points(i, { player }, 1)
-                  : rotate(i),
-      );
-      const { view, refused } = run(events, { laps: 200 });
-      if (!refused.some((f) => f.at.event === String(i))) {
-        if (events[i].type === 'leave') here.delete(player);
-        if (events[i].type === 'join') here.add(player);
-      }
-      expect(everyone(view)).toEqual([...here].sort());
-    }
   });
 });
 

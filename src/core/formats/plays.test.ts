@@ -1,0 +1,191 @@
+import { describe, expect, it } from 'vitest';
+import { type Chance, chance } from '../chance.ts';
+import { foldEvents } from './foldPlay.ts';
+import { everyone } from './play.fixture.ts';
+import type { PlayEvent } from './play.ts';
+import { openPlayOf } from './plays.ts';
+
+type Loose = { type: string; [field: string]: unknown };
+interface Case {
+  name: string;
+  format: string;
+  setup: object;
+  players: string[];
+  /** One own event that may be legal now; `some` draws somebody. */
+  own(random: Chance, some: () => string): Loose;
+}
+
+const five = ['a', 'b', 'c', 'd', 'h'];
+const elements = ['gate', 'stones', 'rope'].map((id, i) => ({ id, seconds: 5, capacity: 2, noOvertaking: i > 0 }));
+const clashSides = [
+  { id: 'mills', members: ['a', 'b', 'c', 'd'], feeders: ['a', 'b'], guards: ['d'] },
+  { id: 'bells', members: ['w', 'x', 'y', 'z'] },
+];
+const hunt = { players: five, hunters: [{ id: 'h', how: 'touch' }], seconds: 60, caught: 'frozen', release: 'touch' };
+const CHASE_EVENTS = ['freed', 'escort', 'home', 'lost', 'taskDone', 'across', 'safe', 'unsafe', 'take'];
+const chase = (name: string, change: object): Case => ({
+  name: `chase, ${name}`,
+  format: 'chase',
+  setup: { ...hunt, ...change },
+  players: five,
+  own(random, some) {
+    const [by, who] = [some(), some()];
+    if (random.below(3) === 0) return { type: 'caught', by: random.below(2) ? 'h' : by, who };
+    if (random.below(6) === 0) return { type: 'call', ...('zones' in change ? { to: random.below(2) ? 'n' : 's' } : {}) };
+    return { type: CHASE_EVENTS[random.below(CHASE_EVENTS.length)], by, who };
+  },
+});
+
+const CASES: Case[] = [
+  {
+    name: 'stations',
+    format: 'stations',
+    setup: {
+      groups: [['a', 'b'], ['c', 'd'], ['e'], ['f']],
+      stations: ['one', 'two', 'three'].map((id, i) => ({ id, scoring: i === 1 ? 'none' : 'own' })),
+      ...{ workSeconds: 60, moveSeconds: 20, laps: 200 },
+    },
+    players: ['a', 'b', 'c', 'd', 'e', 'f'],
+    own: (random, some) =>
+      random.below(2)
+        ? { type: 'rotate' }
+        : { type: 'points', points: random.below(4) - 1, ...(random.below(2) ? { player: some() } : { group: random.below(4) }) },
+  },
+  {
+    name: 'an advance court',
+    format: 'advance-court',
+    setup: { players: ['a', 'b', 'c', 'd', 'e', 'f'], positions: 4 },
+    players: ['a', 'b', 'c', 'd', 'e', 'f'],
+    own: (random) => ({ type: 'error', position: 1 + random.below(4) }),
+  },
+  {
+    name: 'a course',
+    format: 'course',
+    setup: { players: ['a', 'b', 'c'], elements, headwaySeconds: 4, starts: [0, 0, 1] },
+    players: ['a', 'b', 'c'],
+    own: (random, some) => ({ type: random.below(2) ? 'enter' : 'leaveElement', player: some(), element: elements[random.below(3)].id }),
+  },
+  ...['drive', 'topple', 'protect', 'pen'].map(
+    (mode): Case => ({
+      name: `target clash, ${mode}`,
+      format: 'target-clash',
+      setup: { mode, sides: clashSides },
+      players: clashSides.flatMap((s) => s.members),
+      own(random) {
+        const [side, of] = random.below(2) ? ['mills', 'bells'] : ['bells', 'mills'];
+        const type = ['goal', 'down', 'up', 'through', 'reset'][random.below(5)];
+        return type === 'through' ? { type, by: side, of } : { type, side };
+      },
+    }),
+  ),
+  {
+    name: 'a skill lane',
+    format: 'skill-lane',
+    setup: { player: 'a', ladder: ['roll', 'toss'], step: 0 },
+    players: ['a'],
+    own: (random) => (random.below(5) ? { type: 'try', made: random.below(3) > 0 } : { type: 'step', to: random.below(2) }),
+  },
+  chase('frozen', {}),
+  chase('jail and escort', { caught: 'jail', release: 'escort' }),
+  chase('converted', { caught: 'converts', release: 'none' }),
+  chase('zones', { caught: 'back', release: 'none', zones: ['n', 's'] }),
+  chase('everyone hunts', { everyoneHunts: true, hunters: [], release: 'captor', simultaneous: 'neither' }),
+  chase('task and objective', { caught: 'task', release: 'task', objective: true }),
+];
+
+/** Comings and goings, which every format takes, among its own events; two of them may share a second. */
+function randomEvents({ players, own }: Case, seed: number, length: number): PlayEvent[] {
+  const random = chance(seed);
+  const ids = [...players, 'q'];
+  const some = () => ids[random.below(ids.length)];
+  return Array.from({ length }, (_, i) => {
+    const common: Loose[] = [
+      {
+        type: 'box',
+        player: some(),
+        why: '',
+        release: ['restart', 'round', 'task', 'rest'][random.below(4)],
+        seconds: 1 + random.below(20),
+      },
+      { type: 'release', player: some() },
+      { type: 'leave', player: some() },
+      { type: 'join', player: some() },
+      { type: 'tick' },
+    ];
+    return { at: 2 * (i >> 1), ...(random.below(6) ? own(random, some) : common[random.below(common.length)]) };
+  });
+}
+
+/** The events that were accepted, and who is in play after them. */
+function legal(played: Case, events: PlayEvent[]): { accepted: PlayEvent[]; here: Set<string> } {
+  let play = openPlayOf(played.format, played.setup);
+  const accepted: PlayEvent[] = [];
+  const here = new Set(played.players);
+  for (const event of events) {
+    const next = play.step(event);
+    // A play that is over takes no more: the one that would end it is left out.
+    if (next.refused.length > play.refused.length || next.view().done) continue;
+    play = next;
+    accepted.push(event);
+    if (event.type === 'leave') here.delete(String(event.player));
+    if (event.type === 'join') here.add(String(event.player));
+    expect(everyone(play.view()), JSON.stringify(event)).toEqual([...here].sort());
+  }
+  return { accepted, here };
+}
+
+describe.each(CASES.map((c) => [c.name, c] as const))('%s, random legal logs', (_, played) => {
+  const open = () => openPlayOf(played.format, played.setup);
+  const logs = [1, 2, 3].map((seed) => legal(played, randomEvents(played, seed, 300)));
+
+  it('have everyone present in exactly one place', () => {
+    for (const { accepted } of logs) expect(accepted.length, 'some of it was play').toBeGreaterThan(20);
+  });
+
+  it('are replayed whole as a prefix and then the rest, and the same as plain data', () => {
+    for (const { accepted } of logs) {
+      const whole = foldEvents(open(), accepted);
+      expect(whole.refused).toEqual([]);
+      const cut = accepted.length >> 1;
+      const prefix = accepted.slice(0, cut).reduce((play, event) => play.step(event), open());
+      expect(foldEvents(prefix, accepted.slice(cut))).toEqual(whole);
+      expect(foldEvents(openPlayOf(played.format, JSON.parse(JSON.stringify(played.setup))), JSON.parse(JSON.stringify(accepted)))).toEqual(
+        whole,
+      );
+    }
+  });
+
+  it('leave the view alone where an event is refused, and time goes only forward', () => {
+    for (const { accepted } of logs) {
+      const play = accepted.reduce((p, event) => p.step(event), open());
+      const last = accepted.at(-1)!.at;
+      for (const wrong of [
+        { at: last, type: 'fly' },
+        { at: last, type: 'leave', player: 'nobody' },
+        { at: last + 99, type: 'join' },
+      ])
+        expect(play.step(wrong).view()).toEqual(play.view());
+      if (last > 0) expect(play.step({ at: last - 1, type: 'tick' }).refused.at(-1)?.code).toBe('time-backwards');
+    }
+  });
+
+  it('count nobody’s turns down', () => {
+    for (const { accepted } of logs) {
+      let before: Record<string, number> = {};
+      let play = open();
+      for (const event of accepted) {
+        play = play.step(event);
+        const { turns } = play.view();
+        for (const [id, n] of Object.entries(before)) expect(turns[id], JSON.stringify(event)).toBeGreaterThanOrEqual(n);
+        // Two who caught each other in the same second take both catches back.
+        before = played.name === 'chase, everyone hunts' ? {} : turns;
+      }
+    }
+  });
+});
+
+describe('plays by format', () => {
+  it('refuse a name that has no rules of play', () => {
+    for (const name of ['juggle', 'toString', '__proto__', '']) expect(() => openPlayOf(name, {})).toThrowError(RangeError);
+  });
+});
