@@ -8,6 +8,7 @@ const ORDER = [
   'safety',
   'gear',
   'adapt',
+  'play',
   'simulate',
   'formats',
   'fit',

@@ -15,13 +15,13 @@ export { roundRobin } from './rotation/roundRobin.ts';
 export { stationRotation } from './rotation/stationRotation.ts';
 export { closingSpeed, runOut, swingClearance } from './safety/runOut.ts';
 
-import { foldEvents } from './formats/foldPlay.ts';
-import type { Forecast, ForecastOptions } from './formats/forecast.ts';
-import type { PlayEvent, PlayView } from './formats/play.ts';
 import { openPlayOf } from './formats/plays.ts';
 import { formatOf } from './formats/registry.ts';
 import type { Finding } from './model/finding.ts';
 import type { FormatId } from './model/game.ts';
+import { foldEvents } from './play/foldPlay.ts';
+import type { Forecast, ForecastOptions } from './play/forecast.ts';
+import type { PlayEvent, PlayView } from './play/playRules.ts';
 
 export type { Forecast, ForecastOptions, FormatId, PlayEvent, PlayView };
 

@@ -1,4 +1,3 @@
-import type { Forecast } from '../formats/forecast.ts';
 import type { BlockWays, Card, Segment, SwitchCall, Timeline } from '../formats/format.ts';
 import type { SettingMeta, SettingRoles } from '../formats/setting.ts';
 import type { GearLine } from '../gear/cover.ts';
@@ -15,6 +14,7 @@ import type { Room } from '../model/room.ts';
 import type { School } from '../model/school.ts';
 import type { SchoolClass } from '../model/schoolClass.ts';
 import type { Student, StudentPrivate, Wish } from '../model/student.ts';
+import type { Forecast } from '../play/forecast.ts';
 
 /** Everything fit looks at: facts and choices, plain data. */
 export interface FitInput {

@@ -1,4 +1,4 @@
-import type { PlayEvent } from './play.ts';
+import type { PlayEvent } from '../play/playRules.ts';
 
 /** What a tap on a board sends; `at` and the block are added by the running lesson. */
 export interface BoardAction {

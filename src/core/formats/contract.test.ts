@@ -5,9 +5,9 @@ import { GAMES } from '../../content/games.ts';
 import { validateLayout } from '../arrange/validate.ts';
 import { BANDS, HOUSE_DEFAULTS } from '../model/band.ts';
 import { roomArea } from '../model/room.ts';
+import type { PlayEvent } from '../play/playRules.ts';
 import { formatWords } from '../words/en.ts';
 import type { PlanInput } from './format.ts';
-import type { PlayEvent } from './play.ts';
 import { FORMATS, formatOf } from './registry.ts';
 
 const SIZES = [1, 2, 7, 16, 31, 40, 60];

@@ -6,10 +6,10 @@ import type { Finding, FixIdea, Noticed } from '../model/finding.ts';
 import type { Gear } from '../model/gear.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Room } from '../model/room.ts';
+import { foldPlay, openPlay, type PlayFold } from '../play/foldPlay.ts';
+import { type Forecast, type ForecastOptions, joined } from '../play/forecast.ts';
+import type { PlayEvent, PlayRules, PlayView } from '../play/playRules.ts';
 import type { BoardPart, ResultRow } from './board.ts';
-import { foldPlay, openPlay, type PlayFold } from './foldPlay.ts';
-import { type Forecast, type ForecastOptions, joined } from './forecast.ts';
-import type { PlayEvent, PlayRules, PlayView } from './play.ts';
 import { rolesIn, type SettingMeta, type SettingRoles, settle } from './setting.ts';
 import { usableValues } from './usable.ts';
 

@@ -1,5 +1,5 @@
-import { foldEvents } from './foldPlay.ts';
-import type { PlayEvent, PlayView } from './play.ts';
+import { foldEvents } from '../play/foldPlay.ts';
+import type { PlayEvent, PlayView } from '../play/playRules.ts';
 import { openPlayOf } from './plays.ts';
 
 /** A play to be tried in tests: its view, and its refusals as "2 not-allowed", after a list of events. */

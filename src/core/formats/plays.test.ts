@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { type Chance, chance } from '../chance.ts';
-import { foldEvents } from './foldPlay.ts';
+import { foldEvents } from '../play/foldPlay.ts';
+import type { PlayEvent } from '../play/playRules.ts';
 import { everyone } from './play.fixture.ts';
-import type { PlayEvent } from './play.ts';
 import { openPlayOf } from './plays.ts';
 
 type Loose = { type: string; [field: string]: unknown };

@@ -1,6 +1,6 @@
+import { openPlay, type PlayFold } from '../play/foldPlay.ts';
 import { chaseRules } from './chase/play.ts';
 import { courseRules } from './course/play.ts';
-import { openPlay, type PlayFold } from './foldPlay.ts';
 import { FORMATS } from './registry.ts';
 import { laneRules } from './skill-lane/play.ts';
 import { clashRules } from './target-clash/play.ts';

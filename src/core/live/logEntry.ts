@@ -1,8 +1,8 @@
 import type { ResultRow } from '../formats/board.ts';
-import { joined } from '../formats/forecast.ts';
 import { formatOf } from '../formats/registry.ts';
 import { isPlaying, type Presence } from '../model/period.ts';
 import type { Run, RunEvent } from '../model/run.ts';
+import { joined } from '../play/forecast.ts';
 import { foldRun } from './foldRun.ts';
 import { type PlanBlock, planOf } from './runPlan.ts';
 import { playing } from './runState.ts';

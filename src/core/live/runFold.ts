@@ -1,9 +1,9 @@
-import type { PlayFold } from '../formats/foldPlay.ts';
 import type { Segment } from '../formats/format.ts';
-import type { PlayEvent, PlayView } from '../formats/play.ts';
 import { formatOf } from '../formats/registry.ts';
 import { isPlaying, type Presence } from '../model/period.ts';
 import type { RunEvent } from '../model/run.ts';
+import type { PlayFold } from '../play/foldPlay.ts';
+import type { PlayEvent, PlayView } from '../play/playRules.ts';
 import type { PlanBlock, RunPlan } from './runPlan.ts';
 
 /** One stretch of the run: a segment of a block. */

@@ -1,9 +1,9 @@
 import type { Playing } from '../formats/format.ts';
-import type { PlayView } from '../formats/play.ts';
-import type { Boxed } from '../formats/sideBox.ts';
 import type { Finding } from '../model/finding.ts';
 import type { Presence } from '../model/period.ts';
 import type { RunEvent } from '../model/run.ts';
+import type { PlayView } from '../play/playRules.ts';
+import type { Boxed } from '../play/sideBox.ts';
 import { inBlock, type RanStep, type RunFold, type RunStep } from './runFold.ts';
 
 /** Where one play stands at the second `at` of its block. */

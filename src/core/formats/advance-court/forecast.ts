@@ -1,5 +1,5 @@
 import { chance } from '../../chance.ts';
-import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } from '../forecast.ts';
+import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } from '../../play/forecast.ts';
 import { seatCount } from './play.ts';
 import { type CourtPlaySetup, RALLY_SECONDS } from './setup.ts';
 import { simulateCourt } from './simulate.ts';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { chance } from '../../chance.ts';
-import type { PlayEvent } from '../play.ts';
+import type { PlayEvent } from '../../play/playRules.ts';
 import { advanceCourt } from './index.ts';
 import { simulateCourt } from './simulate.ts';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { added, entered, leaders, zeros } from '../ledger.ts';
-import { type PlayRules, parsePlaySetup } from '../play.ts';
+import { added, entered, leaders, zeros } from '../../play/ledger.ts';
+import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
 import { CourtPlaySetup } from './setup.ts';
 
 /** `court[i]`: who stands at place i + 1, null where nobody does; `queue` in order. */

@@ -1,5 +1,5 @@
 import type { Chance } from '../../chance.ts';
-import type { PlayEvent } from '../play.ts';
+import type { PlayEvent } from '../../play/playRules.ts';
 import { afterError, type CourtState, courtRules } from './play.ts';
 import { type CourtPlaySetup, RALLY_SECONDS } from './setup.ts';
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import type { PlayEvent } from '../../play/playRules.ts';
 import { inOrder, trying } from '../play.fixture.ts';
-import type { PlayEvent } from '../play.ts';
 
 const players = ['a', 'b', 'c', 'd', 'h'];
 const hunters = [{ id: 'h', how: 'touch' }];

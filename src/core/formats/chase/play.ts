@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { added, entered } from '../ledger.ts';
-import { type PlayRules, parsePlaySetup, type Timed } from '../play.ts';
+import { added, entered } from '../../play/ledger.ts';
+import { type PlayRules, parsePlaySetup, type Timed } from '../../play/playRules.ts';
 import { ChasePlaySetup } from './setup.ts';
 import { applyCatch, type ChaseState, huntersIn, loseEscort, playersIn, type Standing, stand, startChase } from './state.ts';
 

@@ -1,4 +1,4 @@
-import { added, entered, zeros } from '../ledger.ts';
+import { added, entered, zeros } from '../../play/ledger.ts';
 import type { ChasePlaySetup } from './setup.ts';
 
 /** What a student is now. Those in an escort are two: who leads and whom they lead. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import type { PlayEvent } from '../../play/playRules.ts';
 import { inOrder, trying } from '../play.fixture.ts';
-import type { PlayEvent } from '../play.ts';
 
 const { view, codes, run } = trying('skill-lane', { player: 'ada', ladder: ['roll', 'toss', 'far toss'], step: 1 });
 const tries = (made: number, missed: number, at = 1): PlayEvent[] => [

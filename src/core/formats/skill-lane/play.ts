@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { leaders } from '../ledger.ts';
-import { type PlayRules, parsePlaySetup } from '../play.ts';
+import { leaders } from '../../play/ledger.ts';
+import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
 import { LanePlaySetup } from './setup.ts';
 
 /** Counts since the last change of step; `turns`: tries in all. */

@@ -1,5 +1,5 @@
+import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } from '../../play/forecast.ts';
 import { rotationRounds } from '../../rotation/rounds.ts';
-import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } from '../forecast.ts';
 import type { StationsPlaySetup } from './setup.ts';
 
 /** Every bout of the setup: slots × laps of them unless it says otherwise. */

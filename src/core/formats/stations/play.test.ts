@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { PlayEvent } from '../play.ts';
+import type { PlayEvent } from '../../play/playRules.ts';
 import { stations } from './index.ts';
 
 const setup = {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
+import { added, entered, leaders, zeros } from '../../play/ledger.ts';
+import { type PlayRules, parsePlaySetup, type Timed } from '../../play/playRules.ts';
 import { stationAt } from '../../rotation/rounds.ts';
-import { added, entered, leaders, zeros } from '../ledger.ts';
-import { type PlayRules, parsePlaySetup, type Timed } from '../play.ts';
 import { StationsPlaySetup } from './setup.ts';
 
 /** Who is in which group now, which bout it is, and what was scored. */

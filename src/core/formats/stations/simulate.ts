@@ -1,6 +1,6 @@
 import { chance } from '../../chance.ts';
+import type { PlayEvent } from '../../play/playRules.ts';
 import type { SimulateOptions } from '../format.ts';
-import type { PlayEvent } from '../play.ts';
 import { boutsOf, standsAt, stationsRules } from './play.ts';
 import type { StationsPlaySetup } from './setup.ts';
 

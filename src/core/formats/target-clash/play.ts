@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { added, entered, leaders, zeros } from '../ledger.ts';
-import { type PlayRules, parsePlaySetup, type Timed } from '../play.ts';
+import { added, entered, leaders, zeros } from '../../play/ledger.ts';
+import { type PlayRules, parsePlaySetup, type Timed } from '../../play/playRules.ts';
 import { ClashPlaySetup } from './setup.ts';
 
 type Posts = 'feeders' | 'guards';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { z } from 'zod';
 import { foldPlay, openPlay } from './foldPlay.ts';
-import type { PlayEvent, PlayRules } from './play.ts';
+import type { PlayEvent, PlayRules } from './playRules.ts';
 
 /** A walk of five seconds to one of two posts: all that a format may do by itself in time, in a few lines. */
 interface WalkState {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Finding } from '../model/finding.ts';
-import type { PlayEvent, PlayRules, PlayView, Timed } from './play.ts';
+import type { PlayEvent, PlayRules, PlayView, Timed } from './playRules.ts';
 import { type Boxed, letBack, nextBack, RELEASES } from './sideBox.ts';
 
 const id = z.string().min(1);
