@@ -1,6 +1,6 @@
-import { chance } from '../src/core/chance.ts';
 import { balanceTeams } from '../src/core/groups/balanceTeams.ts';
 import { mixGroups } from '../src/core/groups/mixGroups.ts';
+import { seededRng } from '../src/core/rng.ts';
 import { exactSpread } from './exactTeams.ts';
 import { fixed, measure } from './measure.ts';
 
@@ -39,7 +39,7 @@ export async function benchTeams(): Promise<void> {
     [36, 6],
     [40, 7],
   ]) {
-    const random = chance(count * 100 + teams);
+    const random = seededRng(count * 100 + teams);
     const students = Array.from({ length: count }, (_, i) => ({ id: `s${i}`, rating: 1 + random.below(9) / 2 }));
     const sizes = Array.from({ length: teams }, (_, t) => Math.floor(count / teams) + (t < count % teams ? 1 : 0));
     let spread = 0;
@@ -87,11 +87,11 @@ function benchMixing(): void {
       repeats = found.repeats;
       pairs = found.rounds.flat().reduce((sum, g) => sum + (g.length * (g.length - 1)) / 2, 0);
     });
-    const random = chance(count);
+    const random = seededRng(count);
     const met = new Set<string>();
     let naive = 0;
     for (let r = 0; r < rounds; r++) {
-      const rated = students.map((id) => ({ id, rating: Number(id.slice(1)) / 4 + random.share() * 4 }));
+      const rated = students.map((id) => ({ id, rating: Number(id.slice(1)) / 4 + random.float() * 4 }));
       for (const group of snakeTeams(rated, Math.ceil(count / size))) {
         for (const a of group) {
           for (const b of group) {

@@ -1,4 +1,3 @@
-import { chance } from '../core/chance.ts';
 import { usualThing } from '../core/model/fixedThing.ts';
 import { type LaidPiece, newLaid } from '../core/model/laidPiece.ts';
 import { Lesson } from '../core/model/lesson.ts';
@@ -8,6 +7,7 @@ import { plainRoom, Room, rectangleOutline } from '../core/model/room.ts';
 import { NEW_SCHOOL, type School } from '../core/model/school.ts';
 import { SchoolClass } from '../core/model/schoolClass.ts';
 import { Student, StudentPrivate, Wish } from '../core/model/student.ts';
+import { seededRng } from '../core/rng.ts';
 import { paintedSet } from './paintedSets.ts';
 
 export const DEMO_SCHOOL: School = {
@@ -193,9 +193,9 @@ function roster(
   /** What counts for groups, by place in the list. */
   traits: Record<number, Pick<StudentPrivate, 'tags' | 'helper' | 'calm'>> = {},
 ): Roster {
-  const random = chance(seed);
+  const random = seededRng(seed);
   const schoolClass = SchoolClass.parse({ ...head('class', 1), id, name, grade });
-  const order = GIVEN.map((given, i) => ({ given, key: random.share(), i })).sort((a, b) => a.key - b.key);
+  const order = GIVEN.map((given, i) => ({ given, key: random.float(), i })).sort((a, b) => a.key - b.key);
   const students = order.slice(0, count).map(({ given }, i) =>
     Student.parse({
       ...head('student', 1),
@@ -210,7 +210,7 @@ function roster(
       ...head('student-private', 1),
       studentId: s.id,
       classId: id,
-      rating: 1 + Math.min(4, Math.floor((random.share() + random.share()) * 2.5)),
+      rating: 1 + Math.min(4, Math.floor((random.float() + random.float()) * 2.5)),
       ...(wheels[i] && { wheels: wheels[i] }),
       ...traits[i],
     }),

@@ -1,8 +1,8 @@
-import { chance } from '../core/chance.ts';
 import { Lesson } from '../core/model/lesson.ts';
 import { Attendance, Period } from '../core/model/period.ts';
 import { head } from '../core/model/record.ts';
 import type { Room } from '../core/model/room.ts';
+import { seededRng } from '../core/rng.ts';
 import { GRADE_1M, GRADE_2C, GRADE_3B, GRADE_5A, GRADE_6D, GRADE_8A, LESSONS, MILL_GYM, type Roster, UPPER_YARD } from './demo.ts';
 
 /** Weeks of lessons that the demo looks back on. */
@@ -87,13 +87,13 @@ export interface PastDay {
 
 /** What was taught on these days, in the order given, by the timetable and a fixed seed. */
 export function demoPast(days: readonly PastDay[]): PastLesson[] {
-  const random = chance(2026);
+  const random = seededRng(2026);
   return days.flatMap(({ date, weekday, weeksAgo }) =>
     TIMETABLE.filter((s) => s.weekday === weekday).map(({ start, end, from, room, plans }) => {
       const plan = plans[weeksAgo * 2 < PAST_WEEKS ? 1 : 0];
       const id = `${date}-${from.schoolClass.id}`;
       const notes = NOTES[plan];
-      const absent = from.students.filter(() => random.share() < 0.045).slice(0, 4);
+      const absent = from.students.filter(() => random.float() < 0.045).slice(0, 4);
       return {
         period: Period.parse({
           ...head('period', 1),
@@ -112,7 +112,7 @@ export function demoPast(days: readonly PastDay[]): PastLesson[] {
           entries: Object.fromEntries(absent.map((s) => [s.id, { status: 'absent', role: 'away' }])),
         }),
         seed: random.below(1_000_000),
-        lateness: Math.min(1, (0.25 + (0.75 * weeksAgo) / PAST_WEEKS) * (0.6 + 0.8 * random.share())),
+        lateness: Math.min(1, (0.25 + (0.75 * weeksAgo) / PAST_WEEKS) * (0.6 + 0.8 * random.float())),
         note: random.below(3) ? notes[random.below(notes.length)] : '',
       };
     }),

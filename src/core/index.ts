@@ -15,8 +15,7 @@ export { roundRobin } from './rotation/roundRobin.ts';
 export { stationRotation } from './rotation/stationRotation.ts';
 export { closingSpeed, runOut, swingClearance } from './safety/runOut.ts';
 
-import { openPlayOf } from './formats/plays.ts';
-import { formatOf } from './formats/registry.ts';
+import { forecastOf, openPlayOf } from './formats/plays.ts';
 import type { Finding } from './model/finding.ts';
 import type { FormatId } from './model/game.ts';
 import { foldEvents } from './play/foldPlay.ts';
@@ -31,6 +30,6 @@ export function replay(format: string, setup: unknown, events: readonly PlayEven
 }
 
 /** How a block of `options.seconds` is expected to go for its players. RangeError for an unknown format or a broken setup. */
-export function forecast(format: FormatId, setup: unknown, options: ForecastOptions): Forecast {
-  return formatOf(format).forecast(setup, options);
+export function forecast(format: string, setup: unknown, options: ForecastOptions): Forecast {
+  return forecastOf(format, setup, options);
 }

@@ -1,8 +1,8 @@
-import { chance } from '../core/chance.ts';
 import { formatOf } from '../core/formats/registry.ts';
 import { stepsOf } from '../core/live/runFold.ts';
 import { type PlanBlock, planOf } from '../core/live/runPlan.ts';
 import { type Run, RunEvent } from '../core/model/run.ts';
+import { seededRng } from '../core/rng.ts';
 
 /** Where courts play for themselves, one teacher follows so many of them with the finger. */
 const PLAYS_TOLD = 1;
@@ -39,7 +39,7 @@ function playsByBout(block: PlanBlock, bouts: readonly number[], seed: number): 
 
 /** What happened in a run of the past by a seed: phases that ran late, bouts skipped when time was short, play as the formats simulate it, gear counted back. */
 export function pastEvents(run: Run, seed: number, lateness: number, note: string): RunEvent[] {
-  const random = chance(seed);
+  const random = seededRng(seed);
   const plan = planOf(run);
   const steps = stepsOf(plan);
   const played = plan.blocks.map((block, i) =>

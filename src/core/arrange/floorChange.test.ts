@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { demoDesk, lessonWith } from '../../content/desk.fixture.ts';
-import { chance } from '../chance.ts';
 import { fitUnweighed } from '../fit/fit.ts';
 import { boundsOf, distance } from '../geometry/point.ts';
 import { type LaidPiece, newLaid } from '../model/laidPiece.ts';
+import { seededRng } from '../rng.ts';
 import { assign } from './assign.ts';
 import { floorChange, floorThings, onOldTape } from './floorChange.ts';
 
@@ -24,7 +24,7 @@ describe('assign', () => {
     return best;
   }
   it('gives the least sum, each column once, for 200 tables', () => {
-    const { share: random } = chance(11);
+    const { float: random } = seededRng(11);
     for (let k = 0; k < 200; k++) {
       const n = 1 + Math.floor(random() * 5);
       const m = n + Math.floor(random() * 3);
@@ -57,7 +57,7 @@ describe('from one floor to the next', () => {
   });
 
   it('everything of both floors is told exactly once', () => {
-    const { share: random } = chance(5);
+    const { float: random } = seededRng(5);
     for (let k = 0; k < 100; k++) {
       const some = (n: number) =>
         Array.from({ length: n }, (_, i) =>

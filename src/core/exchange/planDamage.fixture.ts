@@ -1,5 +1,5 @@
 import { ROOMS } from '../../content/demo.ts';
-import { type Chance, chance } from '../chance.ts';
+import { type Rng, seededRng } from '../rng.ts';
 import { floorDrawing } from './floorDrawing.ts';
 import { floorDxf } from './floorDxf.ts';
 import { floorSvg } from './floorSvg.ts';
@@ -58,7 +58,7 @@ const SCRAPS = [
 ]; // prettier-ignore
 
 /** One change of a text: a piece cut out, repeated, moved, swapped for a scrap, or a sign flipped. */
-function damaged(text: string, random: Chance): string {
+function damaged(text: string, random: Rng): string {
   const at = random.below(text.length + 1);
   const long = random.below(4) ? random.below(40) : random.below(text.length + 1);
   const piece = text.slice(at, at + long);
@@ -87,7 +87,7 @@ export function damagedPlans(count: number, seed: number): { name: string; text:
     return [floorDxf(drawing), floorSvg(drawing, 100)];
   });
   return Array.from({ length: count }, (_, i) => {
-    const random = chance(seed * 10_007 + i);
+    const random = seededRng(seed * 10_007 + i);
     let text = whole[random.below(whole.length)];
     for (let n = 1 + random.below(6); n > 0; n--) text = damaged(text, random);
     return { name: `plan ${i} of seed ${seed}`, text };

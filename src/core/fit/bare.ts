@@ -1,4 +1,3 @@
-import { seedOf } from '../chance.ts';
 import type { PlannedBlock } from '../formats/format.ts';
 import { formatOf } from '../formats/registry.ts';
 import { coverNeeds } from '../gear/cover.ts';
@@ -9,6 +8,7 @@ import { footprint, LAID_FACTS } from '../model/laidPiece.ts';
 import type { Block } from '../model/lesson.ts';
 import { clockSeconds, isPlaying, type Role } from '../model/period.ts';
 import { defaultsFor, limitsFor } from '../model/school.ts';
+import { seedOf } from '../rng.ts';
 import { fitTime } from '../rotation/fitTime.ts';
 import { bellChecks } from './checks/bell.ts';
 import { floorChecks } from './checks/floor.ts';

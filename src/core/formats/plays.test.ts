@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { type Chance, chance } from '../chance.ts';
 import { foldEvents } from '../play/foldPlay.ts';
 import type { PlayEvent } from '../play/playRules.ts';
+import { type Rng, seededRng } from '../rng.ts';
 import { everyone } from './play.fixture.ts';
-import { openPlayOf } from './plays.ts';
+import { forecastOf, openPlayOf } from './plays.ts';
 
 type Loose = { type: string; [field: string]: unknown };
 interface Case {
@@ -12,7 +12,7 @@ interface Case {
   setup: object;
   players: string[];
   /** One own event that may be legal now; `some` draws somebody. */
-  own(random: Chance, some: () => string): Loose;
+  own(random: Rng, some: () => string): Loose;
 }
 
 const five = ['a', 'b', 'c', 'd', 'h'];
@@ -95,7 +95,7 @@ const CASES: Case[] = [
 
 /** Comings and goings, which every format takes, among its own events; two of them may share a second. */
 function randomEvents({ players, own }: Case, seed: number, length: number): PlayEvent[] {
-  const random = chance(seed);
+  const random = seededRng(seed);
   const ids = [...players, 'q'];
   const some = () => ids[random.below(ids.length)];
   return Array.from({ length }, (_, i) => {
@@ -181,6 +181,21 @@ describe.each(CASES.map((c) => [c.name, c] as const))('%s, random legal logs', (
         before = played.name === 'chase, everyone hunts' ? {} : turns;
       }
     }
+  });
+});
+
+describe('a forecast of play alone', () => {
+  const options = { seconds: 60, seed: 1 };
+  it('without rates is the share of those who are active at the start, and says so by no plays', () => {
+    const clash = forecastOf('target-clash', { mode: 'drive', sides: clashSides }, options);
+    expect(clash).toMatchObject({ plays: 0, activeShare: { mean: 1, low: 1 }, longestWait: { mean: 0 } });
+    expect(Object.keys(clash.perPlayer)).toHaveLength(8);
+    expect(forecastOf('skill-lane', { player: 'a', ladder: ['roll'], step: 0 }, options).perPlayer).toEqual({ a: 1 });
+  });
+  it('is refused for a broken setup, broken options and a format that has none', () => {
+    expect(() => forecastOf('skill-lane', { player: 'a', ladder: [], step: 0 }, options)).toThrowError(RangeError);
+    expect(() => forecastOf('course', CASES[2].setup, { seconds: 0, seed: 1 })).toThrowError('seconds: 0');
+    expect(() => forecastOf('chase', hunt, options)).toThrowError('without a forecast');
   });
 });
 

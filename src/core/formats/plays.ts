@@ -1,21 +1,51 @@
 import { openPlay, type PlayFold } from '../play/foldPlay.ts';
+import type { Forecast, ForecastOptions } from '../play/forecast.ts';
+import type { PlayRules } from '../play/playRules.ts';
+import { activeAtStart } from '../simulate/activeAtStart.ts';
 import { chaseRules } from './chase/play.ts';
+import { courseForecast } from './course/forecast.ts';
 import { courseRules } from './course/play.ts';
 import { FORMATS } from './registry.ts';
 import { laneRules } from './skill-lane/play.ts';
 import { clashRules } from './target-clash/play.ts';
 
+/** What can be asked of a format's play alone. */
+interface PlayOnly {
+  open(setup: unknown): PlayFold;
+  /** Left out while a format has none yet. */
+  forecast?(setup: unknown, options: ForecastOptions): Forecast;
+}
+
+function playOnly<S, State, E extends { type: string }>(
+  rules: PlayRules<S, State, E>,
+  forecast?: (setup: S, options: ForecastOptions) => Forecast,
+): PlayOnly {
+  return {
+    open: (setup) => openPlay(rules, setup),
+    ...(forecast ? { forecast: (setup, options) => forecast(rules.parse(setup), options) } : {}),
+  };
+}
+
 /** Plays by format, also of formats that no lesson can hold yet: their rules stand, their floor and screens do not. */
-const OPEN: Record<string, (setup: unknown) => PlayFold> = {
-  ...Object.fromEntries(Object.entries(FORMATS).map(([id, format]) => [id, (setup: unknown) => format.open(setup)])),
-  chase: (setup) => openPlay(chaseRules, setup),
-  course: (setup) => openPlay(courseRules, setup),
-  'skill-lane': (setup) => openPlay(laneRules, setup),
-  'target-clash': (setup) => openPlay(clashRules, setup),
+const PLAYS: Record<string, PlayOnly> = {
+  ...FORMATS,
+  chase: playOnly(chaseRules),
+  course: playOnly(courseRules, courseForecast),
+  'skill-lane': playOnly(laneRules, (setup, options) => activeAtStart(laneRules, setup, options)),
+  'target-clash': playOnly(clashRules, (setup, options) => activeAtStart(clashRules, setup, options)),
 };
 
+function playOf(format: string): PlayOnly {
+  if (!Object.hasOwn(PLAYS, format)) throw new RangeError(`unknown format: ${JSON.stringify(format)}`);
+  return PLAYS[format];
+}
+
 /** A play at second 0. RangeError for a format without rules of play, or a setup that breaks its shape. */
-export function openPlayOf(format: string, setup: unknown): PlayFold {
-  if (!Object.hasOwn(OPEN, format)) throw new RangeError(`unknown format: ${JSON.stringify(format)}`);
-  return OPEN[format](setup);
+export const openPlayOf = (format: string, setup: unknown): PlayFold => playOf(format).open(setup);
+
+/** How a play is expected to go. RangeError for a format without a forecast, a setup or options that break their shape. */
+export function forecastOf(format: string, setup: unknown, options: ForecastOptions): Forecast {
+  const { forecast } = playOf(format);
+  if (!forecast) throw new RangeError(`format without a forecast: ${JSON.stringify(format)}`);
+  return forecast(setup, options);
 }

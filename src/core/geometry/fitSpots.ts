@@ -1,4 +1,4 @@
-import { type Chance, chance } from '../chance.ts';
+import { type Rng, seededRng } from '../rng.ts';
 import { type Area, checkArea } from './area.ts';
 import { type FreeFloor, freeFloor } from './freeFloor.ts';
 import { areaOf, boundsOf, type Point } from './point.ts';
@@ -74,7 +74,7 @@ export function fitSpots(area: Area, spacing: number, enough = Number.POSITIVE_I
   if (!Number.isFinite(spacing) || spacing <= 0 || !(size < MOST)) throw new RangeError(`invalid spacing: ${spacing}`);
   const floor = freeFloor(area);
   const clearance = area.wallClearance ?? 0;
-  const random = chance(Math.round(spacing * 1e4));
+  const random = seededRng(Math.round(spacing * 1e4));
   let best = bestLattice(floor, spacing, clearance, enough);
   if (!best.length) {
     const one = anywhere(floor, random);
@@ -124,12 +124,12 @@ function settled({ at }: Tried, spacing: number, floor: FreeFloor): Point[] | un
 }
 
 /** The spot that is pressed most: by neighbours nearer than the spacing, by what is missing of clearances. */
-function mostPressed(spots: readonly Point[], spacing: number, floor: FreeFloor, random: Chance): number {
+function mostPressed(spots: readonly Point[], spacing: number, floor: FreeFloor, random: Rng): number {
   let worst = 0;
   let press = -1;
   spots.forEach((p, i) => {
     const lack = spots.reduce((sum, q, j) => (i === j ? sum : sum + Math.max(0, spacing - Math.hypot(p.x - q.x, p.y - q.y))), 0);
-    const pressed = (lack + Math.max(0, -floor.slack(p))) * (0.7 + 0.6 * random.share());
+    const pressed = (lack + Math.max(0, -floor.slack(p))) * (0.7 + 0.6 * random.float());
     if (pressed > press) [worst, press] = [i, pressed];
   });
   return worst;
@@ -140,7 +140,7 @@ function mostPressed(spots: readonly Point[], spacing: number, floor: FreeFloor,
  * one in a hole and a few by chance is taken; then again and again its most pressed spot goes into a hole and all give way,
  * kept where they overlap hardly more than before (monotonic basin hopping, Leary, J. Global Optimization, 2000).
  */
-function oneMore(from: readonly Point[], spacing: number, floor: FreeFloor, random: Chance, goOn: () => boolean): Point[] | undefined {
+function oneMore(from: readonly Point[], spacing: number, floor: FreeFloor, random: Rng, goOn: () => boolean): Point[] | undefined {
   const count = from.length + 1;
   const ease = (start: readonly (Point | undefined)[]): Tried | undefined => {
     if (start.some((p) => p === undefined)) return undefined;

@@ -1,4 +1,4 @@
-import { type Chance, chance } from '../chance.ts';
+import { type Rng, seededRng } from '../rng.ts';
 import type { Span } from './freeSpans.ts';
 import { EPS } from './point.ts';
 
@@ -117,7 +117,7 @@ export function placeMore(request: PlaceRequest): Placed[] {
   const places = placesFor(request);
   if (places.length <= start.length) return [...start];
   const clashes = clashesOf(places, request.gap);
-  const search = new IndependentSet(clashes, chance(places.length));
+  const search = new IndependentSet(clashes, seededRng(places.length));
   search.begin(start.map((_, i) => i));
   return search
     .improve(most)
@@ -128,7 +128,7 @@ export function placeMore(request: PlaceRequest): Placed[] {
 /** A set of places that do not clash, and for each other place how many of the set it clashes with. */
 class IndependentSet {
   private readonly clashes: readonly Int32Array[];
-  private readonly random: Chance;
+  private readonly random: Rng;
   private readonly members: number[] = [];
   /** Where in `members` a place is; −1 for those that are out. */
   private readonly at: Int32Array;
@@ -141,7 +141,7 @@ class IndependentSet {
   private work = 0;
   private allowed = 0;
 
-  constructor(clashes: readonly Int32Array[], random: Chance) {
+  constructor(clashes: readonly Int32Array[], random: Rng) {
     this.clashes = clashes;
     this.random = random;
     this.at = new Int32Array(clashes.length).fill(-1);

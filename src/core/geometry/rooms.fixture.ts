@@ -1,11 +1,11 @@
-import { chance } from '../chance.ts';
+import { seededRng } from '../rng.ts';
 import type { Area } from './area.ts';
 import { crossingEdges, insidePolygon, type Point, type Polygon, rectPolygon } from './point.ts';
 
 /** Rooms for property tests, the same ones for a seed: rectangles, L- and T-shapes, rooms with slanting walls; posts and benches in them. */
 export function generatedRoom(seed: number): Area & { keepOut: Polygon[]; wallClearance: number } {
-  const random = chance(seed * 2654435 + 7);
-  const between = (low: number, high: number) => low + (high - low) * random.share();
+  const random = seededRng(seed * 2654435 + 7);
+  const between = (low: number, high: number) => low + (high - low) * random.float();
   const w = between(8, 30);
   const d = between(7, 22);
   const shapes: (() => Point[])[] = [

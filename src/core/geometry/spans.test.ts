@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { chance } from '../chance.ts';
+import { seededRng } from '../rng.ts';
 import type { Area } from './area.ts';
 import { freeSpans } from './freeSpans.ts';
 import { edgesOf, insidePolygon, type Point, polygonDistance, rectPolygon, segmentDistance } from './point.ts';
@@ -52,12 +52,12 @@ function mayStand(area: Area, x: number, y: number, width: number, depth: number
 
 describe('free spans', () => {
   it('hold exactly the places where a unit may stand', () => {
-    const random = chance(8);
+    const random = seededRng(8);
     let inside = 0;
     let outside = 0;
     for (const area of AREAS) {
       for (let i = 0; i < 700; i++) {
-        const [x, y] = [random.share() * 20, random.share() * 14];
+        const [x, y] = [random.float() * 20, random.float() * 14];
         const spans = freeSpans(area, 2.6, 1.7, y);
         const edge = spans.some(([from, to]) => Math.abs(x - from) < 1e-4 || Math.abs(x - to) < 1e-4);
         if (edge) continue;

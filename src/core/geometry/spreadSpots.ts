@@ -1,4 +1,4 @@
-import { type Chance, chance } from '../chance.ts';
+import { type Rng, seededRng } from '../rng.ts';
 import { type Area, checkArea } from './area.ts';
 import { type FreeFloor, freeFloor } from './freeFloor.ts';
 import { areaOf, distance, edgesOf, type Point, type Rect } from './point.ts';
@@ -32,9 +32,9 @@ function rows(floor: FreeFloor, count: number, across: number, setOff: boolean, 
 }
 
 /** A free point drawn at random, or undefined on a floor that has none to be found. */
-export function anywhere({ bounds, nearest }: Pick<FreeFloor, 'bounds' | 'nearest'>, random: Chance): Point | undefined {
+export function anywhere({ bounds, nearest }: Pick<FreeFloor, 'bounds' | 'nearest'>, random: Rng): Point | undefined {
   for (let tries = 0; tries < 30; tries++) {
-    const p = nearest({ x: bounds.x + random.share() * bounds.width, y: bounds.y + random.share() * bounds.depth });
+    const p = nearest({ x: bounds.x + random.float() * bounds.width, y: bounds.y + random.float() * bounds.depth });
     if (p) return p;
   }
   return undefined;
@@ -97,7 +97,7 @@ function eased(start: readonly Point[], floor: FreeFloor, most: number, guess: n
 }
 
 /** The point moved farthest from all others but `but`, of some tried at random. */
-export function hole(spots: readonly Point[], but: number, floor: FreeFloor, random: Chance): Point | undefined {
+export function hole(spots: readonly Point[], but: number, floor: FreeFloor, random: Rng): Point | undefined {
   let best: Point | undefined;
   let clear = -1;
   for (let tries = 0; tries < 24; tries++) {
@@ -143,7 +143,7 @@ export function spreadSpots(area: Area, count: number): { spots: Point[]; spacin
   checkArea(area);
   if (!Number.isInteger(count) || count < 0 || count > 5000) throw new RangeError(`invalid count: ${count}`);
   const floor = freeFloor(area);
-  const random = chance(count * 7919 + 17);
+  const random = seededRng(count * 7919 + 17);
   const first = anywhere(floor, random);
   if (!first || count === 0) return { spots: [], spacing: Number.POSITIVE_INFINITY };
   if (count === 1) return { spots: [roomiest(floor, random) ?? first], spacing: Number.POSITIVE_INFINITY };
@@ -181,7 +181,7 @@ export function spreadSpots(area: Area, count: number): { spots: Point[]; spacin
 }
 
 /** The point with the most room around it, to a centimetre or so. */
-function roomiest(floor: FreeFloor, random: Chance): Point | undefined {
+function roomiest(floor: FreeFloor, random: Rng): Point | undefined {
   const { x, y, width, depth }: Rect = floor.bounds;
   const middle = floor.nearest({ x: x + width / 2, y: y + depth / 2 });
   let best = middle ?? anywhere(floor, random);
@@ -189,7 +189,7 @@ function roomiest(floor: FreeFloor, random: Chance): Point | undefined {
   let step = Math.max(width, depth) / 2;
   for (let i = 0; i < 400; i++) {
     if (!best) return undefined;
-    const p = { x: best.x + (random.share() - 0.5) * step, y: best.y + (random.share() - 0.5) * step };
+    const p = { x: best.x + (random.float() - 0.5) * step, y: best.y + (random.float() - 0.5) * step };
     const slack = floor.slack(p);
     if (slack > room + 1e-9) [best, room] = [p, slack];
     else step = Math.max(0.01, step * 0.985);

@@ -1,5 +1,5 @@
-import { chance } from '../chance.ts';
 import type { Finding } from '../model/finding.ts';
+import { seededRng } from '../rng.ts';
 import { bestOfAll, isSmall } from './allTeams.ts';
 import { spreadOfMeans } from './dealt.ts';
 import { divide, type TagWindow } from './divide.ts';
@@ -91,7 +91,7 @@ export function balanceTeams(request: TeamRequest, effort: Effort = THOROUGH): T
     rivals: rivalsOf(groups, wishes.apart)!,
   };
   const even = tagsEven(clumps, sizes, start);
-  const best = isSmall(sizes) ? bestOfAll(clumps, sizes, even) : evenTeams(clumps, even, chance(request.seed), effort);
+  const best = isSmall(sizes) ? bestOfAll(clumps, sizes, even) : evenTeams(clumps, even, seededRng(request.seed), effort);
   const teams = best.map((team) => team.flatMap((clump) => groups[clump]));
   return { ok: true, teams, spread: spreadOfMeans(teams, request.students), findings: [] };
 }

@@ -1,4 +1,4 @@
-import { chance, shuffled } from '../chance.ts';
+import { seededRng, shuffled } from '../rng.ts';
 import { exactCover } from './exactCover.ts';
 import { type Carrying, carriedTo, carryings, Differences, groupsOf, orbitOf, type Wheel } from './wheel.ts';
 
@@ -116,7 +116,7 @@ function search(
   const there = rowsFor(wheel, material, carrying);
   let work = (there?.rows.length ?? 0) * PER_GROUP + material.plain.length * PER_BEGUN;
   if (!there) return { rounds: [], still: [], work };
-  const random = chance(wheel.turn * 1000 + wheel.size);
+  const random = seededRng(wheel.turn * 1000 + wheel.size);
   for (const share of BEGINNINGS) {
     const order = shuffled(there.rows, random);
     const cover = exactCover(

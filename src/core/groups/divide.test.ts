@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { chance } from '../chance.ts';
+import { seededRng } from '../rng.ts';
 import { balanceTeams, type TeamRequest } from './balanceTeams.ts';
 import { type Division, divide } from './divide.ts';
 import { holdWishes } from './wishes.ts';
@@ -33,7 +33,7 @@ function everyDivision(n: number, sizes: readonly number[]): number[][] {
 }
 
 function randomRequest(seed: number): TeamRequest {
-  const random = chance(seed);
+  const random = seededRng(seed);
   const n = 5 + random.below(4);
   const teams = 2 + random.below(Math.min(3, n - 2));
   const ids = named(n);
@@ -103,7 +103,7 @@ describe('a division', () => {
 
   it('deals the first tag before the second in real classes, whatever the ratings', () => {
     for (let seed = 1; seed <= 12; seed++) {
-      const random = chance(seed);
+      const random = seededRng(seed);
       const n = 24 + random.below(17);
       const teams = 4 + random.below(5);
       const students = named(n).map((id, i) => ({
@@ -140,7 +140,7 @@ describe('a division', () => {
   });
 
   it('says neither if the work allowed does not tell, and never calls that a conflict', () => {
-    const random = chance(3);
+    const random = seededRng(3);
     const rivals = Array.from({ length: 30 }, () => new Set<number>());
     for (let i = 0; i < 240; i++) {
       const [a, b] = [random.below(30), random.below(30)];

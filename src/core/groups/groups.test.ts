@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { chance } from '../chance.ts';
+import { seededRng } from '../rng.ts';
 import { balanceTeams, type TeamRequest } from './balanceTeams.ts';
 import { dealGroups } from './dealGroups.ts';
 import { holdWishes } from './wishes.ts';
@@ -54,7 +54,7 @@ describe('balanceTeams', () => {
   });
 
   it('comes to the proven least spread in small classes', () => {
-    const random = chance(5);
+    const random = seededRng(5);
     for (let run = 0; run < 12; run++) {
       const teams = 2 + (run % 2);
       const students = Array.from({ length: 8 + (run % 3) }, (_, i) => ({ id: `s${i}`, rating: 1 + random.below(9) }));

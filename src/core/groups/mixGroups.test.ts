@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { chance } from '../chance.ts';
+import { seededRng } from '../rng.ts';
 import { type Design, designsOf } from './designs.ts';
 import { ringOf } from './field.ts';
 import { type MixRequest, mixGroups } from './mixGroups.ts';
@@ -161,7 +161,7 @@ describe('mixGroups', () => {
   });
 
   it('goes on around absences with far fewer repeats than dealing at random', () => {
-    const random = chance(8);
+    const random = seededRng(8);
     let met: Met = {};
     let ours = 0;
     let dealt = 0;

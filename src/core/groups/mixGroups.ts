@@ -1,4 +1,4 @@
-import { chance } from '../chance.ts';
+import { seededRng } from '../rng.ts';
 import { type Design, designsOf } from './designs.ts';
 import { fewerRepeats, leastRepeats, type Mix, repeatsOf } from './mixSearch.ts';
 
@@ -87,10 +87,10 @@ function fromDesign(design: Design, gone: ReadonlySet<number>, wanted: number, m
   const indexOf = Array.from({ length: points }, (_, p) => p)
     .filter((p) => !gone.has(p))
     .reduce((map, p, i) => map.set(p, i), new Map<number, number>());
-  const random = chance(seed);
+  const random = seededRng(seed);
   const rounds = design
     .map((round) => round.map((group) => group.flatMap((p) => indexOf.get(p) ?? [])))
-    .map((round) => ({ round: evened(round), torn: unevenBy(round) > 1 ? 1 : 0, order: random.share() }))
+    .map((round) => ({ round: evened(round), torn: unevenBy(round) > 1 ? 1 : 0, order: random.float() }))
     .map((r) => ({ ...r, cost: repeatsOf({ n: students, rounds: [r.round], met }) }))
     .sort((a, b) => a.cost - b.cost || a.torn - b.torn || a.order - b.order);
   return {
@@ -132,7 +132,7 @@ export function mixGroups(request: MixRequest): { rounds: string[][][]; repeats:
   let best: Mix = begun[0];
   for (let k = 0; k < SEARCHES && repeatsOf(best) > enough; k++) {
     const mix = begun[k % begun.length];
-    const found = { ...mix, rounds: fewerRepeats(mix, chance(request.seed + k), enough) };
+    const found = { ...mix, rounds: fewerRepeats(mix, seededRng(request.seed + k), enough) };
     if (repeatsOf(found) < repeatsOf(best)) best = found;
   }
   return { rounds: best.rounds.map((round) => round.map((group) => group.map((i) => ids[i]))), repeats: repeatsOf(best) };

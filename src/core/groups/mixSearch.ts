@@ -1,4 +1,4 @@
-import type { Chance } from '../chance.ts';
+import type { Rng } from '../rng.ts';
 
 /** Groups over rounds as student indices, and how often each pair has met in all: met[a · n + b], both ways round. */
 export interface Mix {
@@ -52,7 +52,7 @@ export function leastRepeats({ n, rounds, met }: Mix): number {
  * The same sizes with fewer meetings again: students of one round change places, taken where it costs less and, early on, now
  * and then where it costs more (simulated annealing). Stops at `enough` repeats. The best rounds seen; never more repeats than given.
  */
-export function fewerRepeats(mix: Mix, random: Chance, enough: number): number[][][] {
+export function fewerRepeats(mix: Mix, random: Rng, enough: number): number[][][] {
   const { n } = mix;
   const rounds = mix.rounds.map((round) => round.map((group) => [...group]));
   const total = mix.met.slice();
@@ -88,7 +88,7 @@ export function fewerRepeats(mix: Mix, random: Chance, enough: number): number[]
     const [a, b] = [round[g][x], round[h][y]];
     const delta = cost(round[g], a, b) + cost(round[h], b, a);
     const warmth = WARMEST * (1 - (i % WAVE) / WAVE) ** 2 + 0.0005;
-    if (delta > 0 && random.share() >= Math.exp(-delta / warmth)) continue;
+    if (delta > 0 && random.float() >= Math.exp(-delta / warmth)) continue;
     change(round[g], a, -1);
     change(round[h], b, -1);
     round[g][x] = b;

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { chance, shuffled } from '../chance.ts';
+import { seededRng, shuffled } from '../rng.ts';
 import { balanceTeams, type TeamRequest } from './balanceTeams.ts';
 
 /** A class into which teams of equal mean rating, tags dealt evenly and wishes that hold were planted: least spread 0. */
 function planted(seed: number): { request: TeamRequest; step: number; least: number } {
-  const random = chance(seed);
+  const random = seededRng(seed);
   const n = 16 + random.below(25);
   const teams = 2 + random.below(Math.min(9, Math.floor(n / 2) - 1));
   const step = [1, 0.5, 0.01][seed % 3];
@@ -60,7 +60,7 @@ describe('balanceTeams against planted optima', () => {
   });
 
   it('copes with 200 students in 40 teams', () => {
-    const random = chance(3);
+    const random = seededRng(3);
     const students = Array.from({ length: 200 }, (_, i) => ({ id: `s${i}`, rating: 1 + random.below(5) }));
     const result = balanceTeams({
       students,

@@ -1,4 +1,4 @@
-import { chance, shuffled } from '../chance.ts';
+import { seededRng, shuffled } from '../rng.ts';
 import { keptGroups } from './dealGroups.ts';
 import { brokenIn, changedGroup, type Dealt, type Locks, nearPairs, type Pairs, pairKey, spreadOfMeans } from './dealt.ts';
 import { mixGroups } from './mixGroups.ts';
@@ -99,7 +99,7 @@ export function regroup(request: RegroupRequest): Regrouping {
   if (!Number.isInteger(count) || count < 1) throw new RangeError(`invalid count: ${count}`);
   const ids = players.map((p) => p.id);
   if (new Set(ids).size < ids.length) throw new RangeError(`repeated player: ${ids.find((id, i) => ids.indexOf(id) < i)}`);
-  const random = chance(seed);
+  const random = seededRng(seed);
   const order = aim === 'number-off' ? ids : shuffled(ids, random);
   const start = seated(order, request);
   const { fixed, closed } = start;

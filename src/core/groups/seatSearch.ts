@@ -1,4 +1,4 @@
-import type { Chance } from '../chance.ts';
+import type { Rng } from '../rng.ts';
 
 /** Seats of groups: members as indices, what each group costs, and who may move. Costs add up over groups. */
 export interface Seating {
@@ -20,7 +20,7 @@ const loose = (members: readonly number[], fixed: ReadonlySet<number>) => member
  * The groups with two students exchanged, or one moved to a group that is one smaller, wherever that costs less and, early on, now
  * and then where it costs more (simulated annealing). Sizes stay as they are but for who is larger; the best seen.
  */
-export function betterSeats({ groups: given, costOf, fixed, closed }: Seating, random: Chance): number[][] {
+export function betterSeats({ groups: given, costOf, fixed, closed }: Seating, random: Rng): number[][] {
   const groups = given.map((g) => [...g]);
   const costs = groups.map((members, g) => costOf(g, members));
   const open = groups.map((_, g) => g).filter((g) => !closed.has(g));
@@ -45,7 +45,7 @@ export function betterSeats({ groups: given, costOf, fixed, closed }: Seating, r
     const costB = costOf(b, next.b);
     const delta = costA + costB - costs[a] - costs[b];
     const warmth = (scale / 3) * (1 - i / TRIES) ** 3 + 1e-9;
-    if (delta > 0 && random.share() >= Math.exp(-delta / warmth)) continue;
+    if (delta > 0 && random.float() >= Math.exp(-delta / warmth)) continue;
     groups[a] = next.a;
     groups[b] = next.b;
     costs[a] = costA;

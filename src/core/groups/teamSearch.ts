@@ -1,4 +1,4 @@
-import type { Chance } from '../chance.ts';
+import type { Rng } from '../rng.ts';
 
 /** Clumps of students that stay together, and what of them counts: all by clump index. */
 export interface Clumps {
@@ -109,7 +109,7 @@ export function rankBetter(a: readonly number[], b: readonly number[]): boolean 
 }
 
 /** What goes over for one clump of team a: clumps of team b of the same size, or one student more or less where that keeps both sizes. */
-function exchange(board: Board, clumps: Clumps, random: Chance): { a: number; b: number; give: number; take: number[] } | undefined {
+function exchange(board: Board, clumps: Clumps, random: Rng): { a: number; b: number; give: number; take: number[] } | undefined {
   const { teams, sizes } = board;
   const a = random.below(teams.length);
   const b = (a + 1 + random.below(teams.length - 1)) % teams.length;
@@ -137,7 +137,7 @@ function exchange(board: Board, clumps: Clumps, random: Chance): { a: number; b:
  * early in a wave also where it does not (simulated annealing, each wave from the best so far). Sizes stay at most one apart,
  * rivals apart. The best seen by tags in their order, then by spread; no more is tried once that is nothing.
  */
-export function evenTeams(clumps: Clumps, start: readonly (readonly number[])[], random: Chance, effort: Effort): number[][] {
+export function evenTeams(clumps: Clumps, start: readonly (readonly number[])[], random: Rng, effort: Effort): number[][] {
   if (start.length < 2) return start.map((t) => [...t]);
   const students = clumps.sizes.reduce((a, b) => a + b, 0);
   const middle = clumps.sums.reduce((a, b) => a + b, 0) / students;
@@ -163,7 +163,7 @@ export function evenTeams(clumps: Clumps, start: readonly (readonly number[])[],
       for (const clump of take) board.carry(b, a, clump);
       const next = energy(board);
       const warmth = (scale / (2 + 4 * wave)) * (1 - i / effort.tries) ** 3 + 1e-6;
-      if (next <= now || random.share() < Math.exp((now - next) / warmth)) {
+      if (next <= now || random.float() < Math.exp((now - next) / warmth)) {
         now = next;
         const found = board.rank();
         if (rankBetter(found, rank)) {

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { LESSONS } from '../../content/demo.ts';
 import { demoAttendance, demoDesk } from '../../content/desk.fixture.ts';
-import { chance } from '../chance.ts';
 import { fitUnweighed } from '../fit/fit.ts';
 import { RunEvent } from '../model/run.ts';
+import { seededRng } from '../rng.ts';
 import { foldRun, followRun } from './foldRun.ts';
 import { freeze } from './freeze.ts';
 import { stepsOf } from './runFold.ts';
@@ -42,7 +42,7 @@ const play = (plan: RunPlan, seconds: number, inner: object, index?: number) =>
 describe('a run that is followed', () => {
   /** A log of every kind of event in which some come late, some are struck and some replaced. */
   function randomLog(plan: RunPlan, seed: number): RunEvent[] {
-    const random = chance(seed);
+    const random = seededRng(seed);
     const ids = Object.keys(plan.names);
     const log: RunEvent[] = [];
     let t = 0;
@@ -79,7 +79,7 @@ describe('a run that is followed', () => {
     for (let seed = 1; seed <= 4; seed++) {
       const log = randomLog(plan, seed);
       const follow = followRun(plan, START);
-      const random = chance(seed + 50);
+      const random = seededRng(seed + 50);
       for (let i = 0; i <= log.length; i++) {
         const seen = log.slice(0, i);
         let now = (seen.at(-1)?.at ?? START) + random.below(20_000);

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { demoAttendance, demoDesk } from '../../content/desk.fixture.ts';
-import { chance } from '../chance.ts';
 import { fitUnweighed } from '../fit/fit.ts';
 import { head } from '../model/record.ts';
 import { Run, RunEvent } from '../model/run.ts';
+import { seededRng } from '../rng.ts';
 import { foldRun } from './foldRun.ts';
 import { freeze } from './freeze.ts';
 import { logEntry } from './logEntry.ts';
@@ -96,7 +96,7 @@ describe('a run, its play', () => {
   });
 
   it('undo equals never happened, over random logs', () => {
-    const random = chance(9);
+    const random = seededRng(9);
     for (let run = 0; run < 15; run++) {
       const log: RunEvent[] = [];
       let t = 0;

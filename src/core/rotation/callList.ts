@@ -1,4 +1,4 @@
-import { type Chance, chance, shuffled } from '../chance.ts';
+import { type Rng, seededRng, shuffled } from '../rng.ts';
 
 export interface CallRequest {
   /** Sizes of the two sides. */
@@ -25,7 +25,7 @@ const same = (a: readonly number[] | undefined, b: readonly number[] | undefined
   !!a && !!b && a.length === b.length && a.every((x) => b.includes(x));
 
 /** Numbers drawn out of shuffled packs: everyone once before anyone twice, no pairing twice running. */
-function fromPacks(n: number, { atOnce, calls }: CallRequest, random: Chance): number[][] {
+function fromPacks(n: number, { atOnce, calls }: CallRequest, random: Rng): number[][] {
   const list: number[][] = [];
   let call: number[] = [];
   const pack = () =>
@@ -53,7 +53,7 @@ function fromPacks(n: number, { atOnce, calls }: CallRequest, random: Chance): n
 }
 
 /** Exchanges numbers between near calls where all stays fair, so that who has not been called is no longer told by who has. */
-function blurred(list: number[][], n: number, random: Chance): number[][] {
+function blurred(list: number[][], n: number, random: Rng): number[][] {
   const calls = list.map((call) => [...call]);
   const fair = (from: number, to: number): boolean => {
     const counts = new Int32Array(n + 1);
@@ -89,7 +89,7 @@ function blurred(list: number[][], n: number, random: Chance): number[][] {
 export function callList(request: CallRequest): { calls: number[][] } {
   check(request);
   const n = Math.max(...request.sides);
-  const random = chance(request.seed);
+  const random = seededRng(request.seed);
   const list = fromPacks(n, request, random);
   return { calls: n > request.atOnce ? blurred(list, n, random) : list };
 }

@@ -1,5 +1,5 @@
-import { chance } from '../chance.ts';
 import { circleRounds } from '../groups/designs.ts';
+import { seededRng } from '../rng.ts';
 
 export interface RoundRobin {
   slots: { matches: [string, string][]; resting: string[] }[];
@@ -76,7 +76,7 @@ function idleTwice(slots: Slots, n: number): number {
 
 /** Reorders the slots, and lets chains change over between them, as long as teams are idle twice running and work is left. */
 function spread(slots: Slots, n: number, most: number): Slots {
-  const random = chance(n * 100 + most);
+  const random = seededRng(n * 100 + most);
   let now = idleTwice(slots, n);
   let best = { cost: now, slots };
   let current = slots;
@@ -94,7 +94,7 @@ function spread(slots: Slots, n: number, most: number): Slots {
     else next.splice(b, 0, next.splice(a, 1)[0]);
     const cost = idleTwice(next, n);
     const warmth = 1.2 * (1 - i / tries) ** 2 + 0.05;
-    if (cost > now && random.share() >= Math.exp((now - cost) / warmth)) continue;
+    if (cost > now && random.float() >= Math.exp((now - cost) / warmth)) continue;
     current = next;
     now = cost;
     if (now < best.cost) best = { cost: now, slots: current };

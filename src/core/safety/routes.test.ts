@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { chance } from '../chance.ts';
 import { type Point, type Rect, rectPolygon } from '../geometry/point.ts';
+import { seededRng } from '../rng.ts';
 import { routesAround, widestRoutes } from './routes.ts';
 
 const hall = rectPolygon({ x: 0, y: 0, width: 16, depth: 10 });
@@ -15,7 +15,7 @@ const oneByOne = (outline: readonly Point[], solids: readonly (readonly Point[])
 
 /** Places at random, some on one another, some with gaps of half a meter between them. */
 function crowd(seed: number): { places: Rect[]; solids: Point[][] } {
-  const random = chance(seed);
+  const random = seededRng(seed);
   const at = (least: number, more: number) => least + random.below(more * 20) / 20;
   const rect = (most: number): Rect => ({ x: at(0, 13), y: at(1.2, 7), width: at(0.8, most), depth: at(0.8, most) });
   return {

@@ -1,7 +1,7 @@
 import { useQueries, useQueryClient } from '@tanstack/react-query';
-import { seedOf } from '../../core/chance.ts';
 import type { FittedLesson } from '../../core/fit/fitted.ts';
 import { openFindings } from '../../core/fit/openFindings.ts';
+import { seedOf } from '../../core/rng.ts';
 import type { Desk } from '../api.ts';
 import { dayFitting } from '../worker/useFit.ts';
 import { storedJson } from './storedJson.ts';

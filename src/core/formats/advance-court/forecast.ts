@@ -1,5 +1,5 @@
-import { chance } from '../../chance.ts';
 import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } from '../../play/forecast.ts';
+import { seededRng } from '../../rng.ts';
 import { seatCount } from './play.ts';
 import { type CourtPlaySetup, RALLY_SECONDS } from './setup.ts';
 import { simulateCourt } from './simulate.ts';
@@ -33,7 +33,7 @@ export function courtForecast(setup: CourtPlaySetup, options: ForecastOptions): 
     );
   }
   const plays = options.plays || PLAYS;
-  const random = chance(options.seed);
+  const random = seededRng(options.seed);
   const sums = new Map(players.map((id) => [id, { on: 0, wait: 0 }]));
   let rallies = 0;
   for (let play = 0; play < plays; play++) {

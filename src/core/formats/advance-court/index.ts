@@ -1,4 +1,4 @@
-import { chance } from '../../chance.ts';
+import { seededRng } from '../../rng.ts';
 import { defineFormat } from '../format.ts';
 import { parseValues } from '../setting.ts';
 import { courtBoard, courtResults } from './board.ts';
@@ -35,7 +35,7 @@ export const advanceCourt = defineFormat({
   clearance: (context) => ({ metres: context.wallClearanceM, running: false, runM: 0 }),
   card: courtCard,
   play: courtRules,
-  simulate: (setup, { seconds, seed }) => simulateCourt(setup, seconds, chance(seed)).events,
+  simulate: (setup, { seconds, seed }) => simulateCourt(setup, seconds, seededRng(seed)).events,
   forecast: courtForecast,
   board: courtBoard,
   results: courtResults,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { chance } from '../../chance.ts';
 import type { PlayEvent } from '../../play/playRules.ts';
+import { seededRng } from '../../rng.ts';
 import { advanceCourt } from './index.ts';
 import { simulateCourt } from './simulate.ts';
 
@@ -86,14 +86,14 @@ describe('advance court, comings and goings', () => {
 
 /** The naive twin: who is where, by lists alone, many times over. */
 function shares(players: string[], k: number, weights: Record<string, number>, rallies: number, plays: number): Record<string, number> {
-  const random = chance(4711);
+  const random = seededRng(4711);
   const on: Record<string, number> = Object.fromEntries(players.map((p) => [p, 0]));
   for (let play = 0; play < plays; play++) {
     let court = players.slice(0, k);
     let queue = players.slice(k);
     for (let r = 0; r < rallies; r++) {
       for (const p of court) on[p] += 1;
-      let left = random.share() * court.reduce((sum, p) => sum + weights[p], 0);
+      let left = random.float() * court.reduce((sum, p) => sum + weights[p], 0);
       const e = court.findIndex((p) => {
         left -= weights[p];
         return left < 0;
@@ -131,7 +131,7 @@ describe('advance court, forecast', () => {
   });
 
   it('simulates with the very events that play accepts', () => {
-    const { events, states } = simulateCourt({ ...setup, weights: { a: 3 } }, 800, chance(5));
+    const { events, states } = simulateCourt({ ...setup, weights: { a: 3 } }, 800, seededRng(5));
     const { view, refused } = run(events);
     expect(events).toHaveLength(100);
     expect(refused).toEqual([]);

@@ -1,5 +1,5 @@
-import { chance } from '../../chance.ts';
 import type { PlayEvent } from '../../play/playRules.ts';
+import { seededRng } from '../../rng.ts';
 import type { SimulateOptions } from '../format.ts';
 import { boutsOf, standsAt, stationsRules } from './play.ts';
 import type { StationsPlaySetup } from './setup.ts';
@@ -9,7 +9,7 @@ const MOST_POINTS = 6;
 
 /** Bout after bout every group at a scoring station scores now and then, and moves on. Only working time counts: moves take none. */
 export function simulateStations(setup: StationsPlaySetup, { seconds, seed }: SimulateOptions): PlayEvent[] {
-  const random = chance(seed);
+  const random = seededRng(seed);
   const bouts = boutsOf(setup);
   const state = stationsRules.start(setup);
   const events: PlayEvent[] = [];
@@ -22,7 +22,7 @@ export function simulateStations(setup: StationsPlaySetup, { seconds, seed }: Si
       const station = standsAt(setup, { ...state, round }, group);
       if (station < 0 || setup.stations[station].scoring === 'none') return;
       const points = random.below(MOST_POINTS + 1);
-      if (points) events.push({ at: from + work * (0.5 + 0.4 * random.share()), type: 'points', group, points });
+      if (points) events.push({ at: from + work * (0.5 + 0.4 * random.float()), type: 'points', group, points });
     });
     from += work;
     events.push({ at: from, type: 'rotate' });

@@ -11,7 +11,6 @@ import {
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { seedOf } from '../../../core/chance.ts';
 import type { FittedBlock, FittedLesson } from '../../../core/fit/fitted.ts';
 import { stuckDown } from '../../../core/fit/whatIf.ts';
 import { pairKey } from '../../../core/groups/dealt.ts';
@@ -21,6 +20,7 @@ import type { BlockId, StudentId } from '../../../core/model/ids.ts';
 import type { Lesson, Locks } from '../../../core/model/lesson.ts';
 import type { Presence, Role, Status } from '../../../core/model/period.ts';
 import { type Student, shortName } from '../../../core/model/student.ts';
+import { seedOf } from '../../../core/rng.ts';
 import { AIM_WORDS } from '../../../core/words/groups.en.ts';
 import { call, type Desk, problemWords } from '../../api.ts';
 import { Problem } from '../../parts/Problem.tsx';

@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { chance, seedOf } from '../../../../core/chance.ts';
 import type { StudentId } from '../../../../core/model/ids.ts';
 import { isPlaying } from '../../../../core/model/period.ts';
 import { shortName } from '../../../../core/model/student.ts';
+import { seededRng, seedOf } from '../../../../core/rng.ts';
 import type { FormProps } from './WhatIfMenu.tsx';
 
 /** Who is absent: ticked by name, or any three. */
@@ -13,7 +13,7 @@ export function AbsentForm({ base, onSuppose }: FormProps) {
     .filter((s) => isPlaying(base.attendance?.entries[s.id]))
     .sort((a, b) => (shortName(a) < shortName(b) ? -1 : 1));
   const anyThree = () => {
-    const random = chance(seedOf(`${base.period.id} ${turn}`));
+    const random = seededRng(seedOf(`${base.period.id} ${turn}`));
     const left = here.map((s) => s.id);
     setTicked(Array.from({ length: Math.min(3, left.length) }, () => left.splice(random.below(left.length), 1)[0]));
     setTurn(turn + 1);

@@ -2,24 +2,24 @@ import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 
 /** A seeded stream of chance: same seed, same answers. */
-export interface Chance {
+export interface Rng {
   /** A whole number from 0 to n − 1. */
   below(n: number): number;
   /** From 0 up to, not including, 1. */
-  share(): number;
+  float(): number;
 }
 
 /** A stream from a seed (any finite number). Source: xoroshiro128+, package pure-rand. */
-export function chance(seed: number): Chance {
+export function seededRng(seed: number): Rng {
   const stream = xoroshiro128plus(seed | 0);
   return {
     below: (n) => uniformInt(stream, 0, n - 1),
-    share: () => uniformInt(stream, 0, 0x3fffffff) / 0x40000000,
+    float: () => uniformInt(stream, 0, 0x3fffffff) / 0x40000000,
   };
 }
 
 /** The same in an order drawn by chance (R. A. Fisher, F. Yates 1938); the list given stays as it is. */
-export function shuffled<T>(list: readonly T[], random: Chance): T[] {
+export function shuffled<T>(list: readonly T[], random: Rng): T[] {
   const order = [...list];
   for (let i = order.length - 1; i > 0; i--) {
     const j = random.below(i + 1);
