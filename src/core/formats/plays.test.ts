@@ -192,10 +192,10 @@ describe('a forecast of play alone', () => {
     expect(Object.keys(clash.perPlayer)).toHaveLength(8);
     expect(forecastOf('skill-lane', { player: 'a', ladder: ['roll'], step: 0 }, options).perPlayer).toEqual({ a: 1 });
   });
-  it('is refused for a broken setup, broken options and a format that has none', () => {
+  it('is refused for a broken setup, broken options and a format that is none', () => {
     expect(() => forecastOf('skill-lane', { player: 'a', ladder: [], step: 0 }, options)).toThrowError(RangeError);
     expect(() => forecastOf('course', CASES[2].setup, { seconds: 0, seed: 1 })).toThrowError('seconds: 0');
-    expect(() => forecastOf('chase', hunt, options)).toThrowError('without a forecast');
+    expect(() => forecastOf('juggle', hunt, options)).toThrowError('unknown format');
   });
 });
 

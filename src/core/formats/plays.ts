@@ -2,6 +2,7 @@ import { openPlay, type PlayFold } from '../play/foldPlay.ts';
 import type { Forecast, ForecastOptions } from '../play/forecast.ts';
 import type { PlayRules } from '../play/playRules.ts';
 import { activeAtStart } from '../simulate/activeAtStart.ts';
+import { chaseForecast } from './chase/meanField.ts';
 import { chaseRules } from './chase/play.ts';
 import { courseForecast } from './course/forecast.ts';
 import { courseRules } from './course/play.ts';
@@ -12,24 +13,20 @@ import { clashRules } from './target-clash/play.ts';
 /** What can be asked of a format's play alone. */
 interface PlayOnly {
   open(setup: unknown): PlayFold;
-  /** Left out while a format has none yet. */
-  forecast?(setup: unknown, options: ForecastOptions): Forecast;
+  forecast(setup: unknown, options: ForecastOptions): Forecast;
 }
 
 function playOnly<S, State, E extends { type: string }>(
   rules: PlayRules<S, State, E>,
-  forecast?: (setup: S, options: ForecastOptions) => Forecast,
+  forecast: (setup: S, options: ForecastOptions) => Forecast,
 ): PlayOnly {
-  return {
-    open: (setup) => openPlay(rules, setup),
-    ...(forecast ? { forecast: (setup, options) => forecast(rules.parse(setup), options) } : {}),
-  };
+  return { open: (setup) => openPlay(rules, setup), forecast: (setup, options) => forecast(rules.parse(setup), options) };
 }
 
 /** Plays by format, also of formats that no lesson can hold yet: their rules stand, their floor and screens do not. */
 const PLAYS: Record<string, PlayOnly> = {
   ...FORMATS,
-  chase: playOnly(chaseRules),
+  chase: playOnly(chaseRules, chaseForecast),
   course: playOnly(courseRules, courseForecast),
   'skill-lane': playOnly(laneRules, (setup, options) => activeAtStart(laneRules, setup, options)),
   'target-clash': playOnly(clashRules, (setup, options) => activeAtStart(clashRules, setup, options)),
@@ -43,9 +40,5 @@ function playOf(format: string): PlayOnly {
 /** A play at second 0. RangeError for a format without rules of play, or a setup that breaks its shape. */
 export const openPlayOf = (format: string, setup: unknown): PlayFold => playOf(format).open(setup);
 
-/** How a play is expected to go. RangeError for a format without a forecast, a setup or options that break their shape. */
-export function forecastOf(format: string, setup: unknown, options: ForecastOptions): Forecast {
-  const { forecast } = playOf(format);
-  if (!forecast) throw new RangeError(`format without a forecast: ${JSON.stringify(format)}`);
-  return forecast(setup, options);
-}
+/** How a play is expected to go. RangeError for a format without rules of play, a setup or options that break their shape. */
+export const forecastOf = (format: string, setup: unknown, options: ForecastOptions): Forecast => playOf(format).forecast(setup, options);
