@@ -20,7 +20,8 @@ export default defineConfig({
     include: ['e2e/**/*.e2e.ts'],
     testTimeout: 180_000,
     hookTimeout: 180_000,
-    maxWorkers: 2,
+    // One more than this kind of machine has processors: most of the time a page or a server is waited for.
+    maxWorkers: 3,
     isolate: false,
     sequence: { sequencer: LongestFirst },
   },

@@ -4,7 +4,7 @@ import { bestOfAll, isSmall } from './allTeams.ts';
 import { spreadOfMeans } from './dealt.ts';
 import { divide, type TagWindow } from './divide.ts';
 import { type Clumps, type Effort, evenTeams, rankOf, THOROUGH } from './teamSearch.ts';
-import { clumpsOf, holdWishes, irreducible, rivalsOf } from './wishes.ts';
+import { clumpsOf, holdWishes, irreducible, rivalsOf, type Wishes } from './wishes.ts';
 
 export interface TeamRequest {
   students: readonly { id: string; rating: number; tags?: readonly string[] }[];
@@ -60,13 +60,29 @@ function tagsEven(clumps: Clumps, sizes: readonly number[], start: number[][]): 
   return best;
 }
 
+/** A division of the students, or the wishes that cannot hold together, or those about which nothing could be decided. */
+export type TeamDivision = { teams: string[][] } | { conflict: Wishes } | { undecided: Wishes };
+
 /**
  * Teams whose sizes differ by at most one, wishes held, tags dealt evenly in their order, then the least spread of mean rating
  * found: in small classes by looking at every division, in others by a division that holds the wishes and tags, improved by
  * seeded exchanges (see `evenTeams`). Finding 'wishes-conflict' with an irreducible set of wishes that cannot hold together;
  * 'wishes-undecided' if the work allowed does not tell whether they can. RangeError on more teams than students.
  */
-export function balanceTeams(request: TeamRequest, effort: Effort = THOROUGH): TeamResult {
+export function balanceTeams(request: TeamRequest): TeamResult {
+  const found = divideTeams(request);
+  if ('teams' in found) return { ok: true, teams: found.teams, spread: spreadOfMeans(found.teams, request.students), findings: [] };
+  return { ok: false, findings: [wishesFinding(found)] };
+}
+
+/** What is said of wishes that cannot hold, or about which nothing could be decided. */
+export const wishesFinding = (found: Exclude<TeamDivision, { teams: string[][] }>): Finding =>
+  'conflict' in found
+    ? { code: 'wishes-conflict', weight: 'stop', at: {}, data: { ...found.conflict } }
+    : { code: 'wishes-undecided', weight: 'stop', at: {}, data: { ...found.undecided } };
+
+/** Divides as `balanceTeams` does, with as much effort as is given. */
+export function divideTeams(request: TeamRequest, effort: Effort = THOROUGH): TeamDivision {
   check(request);
   const ids = [...request.students].sort((a, b) => b.rating - a.rating || (a.id < b.id ? -1 : 1)).map((s) => s.id);
   const wishes = { apart: request.apart ?? [], together: request.together ?? [] };
@@ -77,10 +93,7 @@ export function balanceTeams(request: TeamRequest, effort: Effort = THOROUGH): T
   const start = holdWishes(ids, sizes, wishes);
   if (!Array.isArray(start)) {
     const conflict = start === 'impossible' ? irreducible(ids, sizes, wishes) : undefined;
-    const findings: Finding[] = conflict
-      ? [{ code: 'wishes-conflict', weight: 'stop', at: {}, data: { ...conflict } }]
-      : [{ code: 'wishes-undecided', weight: 'stop', at: {}, data: { ...wishes } }];
-    return { ok: false, findings };
+    return conflict ? { conflict } : { undecided: wishes };
   }
   const student = new Map(request.students.map((s) => [s.id, s]));
   const groups = clumpsOf(ids, wishes.together);
@@ -92,6 +105,5 @@ export function balanceTeams(request: TeamRequest, effort: Effort = THOROUGH): T
   };
   const even = tagsEven(clumps, sizes, start);
   const best = isSmall(sizes) ? bestOfAll(clumps, sizes, even) : evenTeams(clumps, even, seededRng(request.seed), effort);
-  const teams = best.map((team) => team.flatMap((clump) => groups[clump]));
-  return { ok: true, teams, spread: spreadOfMeans(teams, request.students), findings: [] };
+  return { teams: best.map((team) => team.flatMap((clump) => groups[clump])) };
 }

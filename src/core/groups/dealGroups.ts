@@ -1,5 +1,5 @@
 import type { Finding } from '../model/finding.ts';
-import { balanceTeams } from './balanceTeams.ts';
+import { divideTeams, wishesFinding } from './balanceTeams.ts';
 import { brokenIn, type Dealt, type Locks, nearPairs, type Pairs } from './dealt.ts';
 import { QUICK } from './teamSearch.ts';
 
@@ -100,31 +100,27 @@ export function dealGroups(request: DealRequest): { groups: string[][]; findings
   const spread = [...new Set(players.flatMap((p) => p.tags ?? []))];
   const findings: Finding[] = [];
   for (;;) {
-    const result = balanceTeams(
+    const found = divideTeams(
       { students: players, teams, seed, spread, apart: wishes.apart, together: [...wishes.together, ...near] },
       QUICK,
     );
-    if (result.ok) return { groups: [...result.teams, ...Array.from({ length: count - teams }, () => [])], findings };
-    const conflict = result.findings[0];
-    if (conflict.code === 'wishes-undecided') {
+    if ('teams' in found) return { groups: [...found.teams, ...Array.from({ length: count - teams }, () => [])], findings };
+    if ('undecided' in found) {
       // Nothing says which wish is at fault: whole kinds give way, in the same order.
       if (near.length) near = [];
       else {
-        findings.push(conflict);
+        findings.push(wishesFinding(found));
         if (wishes.together.length) wishes.together = [];
         else wishes.apart = [];
       }
       continue;
     }
-    const { apart: a, together: t } = conflict.data as unknown as {
-      apart: (readonly [string, string])[];
-      together: (readonly [string, string])[];
-    };
+    const { apart: a, together: t } = found.conflict;
     // What is only kept near gives way first, silently; then wishes to be together, then those to be apart.
     const gives = near.filter((pair) => t.includes(pair));
     near = near.filter((pair) => !gives.includes(pair));
     if (gives.length) continue;
-    findings.push(conflict);
+    findings.push(wishesFinding(found));
     wishes.together = wishes.together.filter((w) => !t.includes(w));
     wishes.apart = t.length ? wishes.apart : wishes.apart.filter((w) => !a.includes(w));
   }

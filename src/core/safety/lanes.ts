@@ -1,4 +1,4 @@
-import { boundsOf, edgesOf, type Point, type Polygon, polygonsMeet } from '../geometry/point.ts';
+import { edgesOf, type Point, type Polygon, polygonsMeet } from '../geometry/point.ts';
 import { endsOf, facing, footprint, type LaidPiece } from '../model/laidPiece.ts';
 
 /** What is thrown or struck flies or rolls on past a lane's end by so much, metres; house figure, local rules decide. */
@@ -82,6 +82,3 @@ function rayMeets(from: Point, f: Point, p: Point, q: Point): number {
   const share = ((p.x - from.x) * f.y - (p.y - from.y) * f.x) / cross;
   return along >= -1e-6 && share >= -1e-9 && share <= 1 + 1e-9 ? Math.max(0, along) : Number.POSITIVE_INFINITY;
 }
-
-/** The box along the axes of a piece. */
-export const boxOf = (piece: LaidPiece) => boundsOf(footprint(piece));

@@ -6,6 +6,7 @@ import { paintedGuides } from '../../core/arrange/snapTo.ts';
 import { boundsOf, type Rect } from '../../core/geometry/point.ts';
 import { footprint, LAID_FACTS, type LaidPiece } from '../../core/model/laidPiece.ts';
 import { roomArea } from '../../core/model/room.ts';
+import { movesBetween } from '../../core/rotation/moves.ts';
 import { LAID_WORDS } from '../../core/words/floor.en.ts';
 import type { FloorProps } from './Floor.tsx';
 import { GroupPennants } from './GroupPennants.tsx';
@@ -46,12 +47,7 @@ export function FloorDrawing(props: Props) {
   const size = boundsOf(room.outline);
   const places = game?.timeline.rounds[round]?.places ?? NOTHING;
   const next = game?.timeline.rounds[round + 1]?.places;
-  const arrows =
-    next && on('paths')
-      ? [...new Set(places.flatMap((from, g) => (from >= 0 && next[g] >= 0 && from !== next[g] ? [`${from}>${next[g]}`] : [])))].map(
-          (pair) => pair.split('>').map(Number),
-        )
-      : NOTHING;
+  const arrows = next && on('paths') ? movesBetween(places, next) : NOTHING;
   const shownLaid = laid.filter((p) => on(LAID_FACTS[p.laid].layer));
   const chosen = selected.length === 1 ? selected[0] : null;
   return (

@@ -23,16 +23,14 @@ const takingFloor = (block: FittedBlock) => block.laid.filter((p) => LAID_FACTS[
 /** The room with everything that keeps floor from a block's places. */
 const areaFor = (input: FitInput, block: FittedBlock) => roomArea(input.room, 0, takingFloor(block).map(footprint));
 
-/** What stands at a keepOut index, in the order of roomArea: doors with a clear zone first, then fixed things, then laid pieces. */
+/** What stands at a keepOut index of that area: roomArea lists doors with a clear zone first, then fixed things, then laid pieces. */
 function obstacle(input: FitInput, block: FittedBlock, index: number): { what: string; name: string } {
-  if (index < 0) return { what: 'wall', name: '' };
-  const doors = doorsKeptClear(input.room);
-  if (index < doors.length) return { what: 'door', name: doors[index].name };
-  const things = standing(input.room);
-  const thing = things[index - doors.length];
-  if (thing) return { what: thing.thing, name: thing.name };
-  const piece = takingFloor(block)[index - doors.length - things.length];
-  return { what: 'piece', name: laidName(piece) };
+  const obstacles = [
+    ...doorsKeptClear(input.room).map(({ name }) => ({ what: 'door', name })),
+    ...standing(input.room).map(({ thing, name }) => ({ what: thing, name })),
+    ...takingFloor(block).map((piece) => ({ what: 'piece', name: laidName(piece) })),
+  ];
+  return obstacles[index] ?? { what: 'wall', name: '' };
 }
 
 function ideasFor(input: FitInput, block: FittedBlock, piece: Piece, wanted: number, gap: number): FixIdea[] {

@@ -4,6 +4,7 @@ import type { FixIdea, Noticed } from '../../model/finding.ts';
 import type { BlockId } from '../../model/ids.ts';
 import { footprint, laidName } from '../../model/laidPiece.ts';
 import type { Piece } from '../../model/piece.ts';
+import { eachOnce, movesBetween } from '../../rotation/moves.ts';
 import { fliesOn, flight } from '../../safety/lanes.ts';
 import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
 import { laidOf, putIdea } from './laidFix.ts';
@@ -23,42 +24,37 @@ function walks(input: FitInput, block: FittedBlock): Noticed[] {
   const game = block.game;
   const lanes = laidOf(block, 'lane').map((lane) => ({ lane, floor: footprint(flight(lane, fliesOn(lane))) }));
   if (!game || (!lanes.length && game.pieces.length < 3)) return [];
-  const seen = new Set<string>();
   const found: Noticed[] = [];
-  game.timeline.rounds.slice(1).forEach((round, r) => {
-    round.places.forEach((to, g) => {
-      const from = game.timeline.rounds[r].places[g];
-      if (from < 0 || to < 0 || from === to || seen.has(`${from}>${to}`)) return;
-      seen.add(`${from}>${to}`);
-      const [a, b] = [game.pieces[from], game.pieces[to]];
-      if (!a || !b) return;
-      const walk = [middleOf(a), middleOf(b), middleOf(b)];
-      for (const { lane, floor } of lanes.filter((l) => polygonsMeet(l.floor, walk))) {
-        found.push({
-          code: 'walk-crosses-lane',
-          weight: 'caution',
-          at: { block: block.id, piece: a.id, other: lane.id },
-          data: { from: a.title, to: b.title, lane: laidName(lane) },
-          ideas: lane.locked ? [] : laneAside(input, block, lane.id, floor, game.pieces),
-        });
-      }
-      const through = game.pieces.find((p) => p !== a && p !== b && polygonsMeet(inner(p), walk));
-      if (through) {
-        const swap = (p: Piece, q: Piece): FixIdea => ({
-          code: 'swap-pieces',
-          data: { a: p.number, b: q.number },
-          edits: [placed(block, p, q), placed(block, q, p)],
-        });
-        found.push({
-          code: 'walk-through-place',
-          weight: 'caution',
-          at: { block: block.id, piece: a.id, other: through.id },
-          data: { from: a.title, to: b.title, through: through.title },
-          ideas: [swap(through, b), swap(through, a)],
-        });
-      }
-    });
-  });
+  const moves = game.timeline.rounds.slice(1).flatMap((round, r) => movesBetween(game.timeline.rounds[r].places, round.places));
+  for (const [from, to] of eachOnce(moves)) {
+    const [a, b] = [game.pieces[from], game.pieces[to]];
+    if (!a || !b) continue;
+    const walk = [middleOf(a), middleOf(b), middleOf(b)];
+    for (const { lane, floor } of lanes.filter((l) => polygonsMeet(l.floor, walk))) {
+      found.push({
+        code: 'walk-crosses-lane',
+        weight: 'caution',
+        at: { block: block.id, piece: a.id, other: lane.id },
+        data: { from: a.title, to: b.title, lane: laidName(lane) },
+        ideas: lane.locked ? [] : laneAside(input, block, lane.id, floor, game.pieces),
+      });
+    }
+    const through = game.pieces.find((p) => p !== a && p !== b && polygonsMeet(inner(p), walk));
+    if (through) {
+      const swap = (p: Piece, q: Piece): FixIdea => ({
+        code: 'swap-pieces',
+        data: { a: p.number, b: q.number },
+        edits: [placed(block, p, q), placed(block, q, p)],
+      });
+      found.push({
+        code: 'walk-through-place',
+        weight: 'caution',
+        at: { block: block.id, piece: a.id, other: through.id },
+        data: { from: a.title, to: b.title, through: through.title },
+        ideas: [swap(through, b), swap(through, a)],
+      });
+    }
+  }
   return found;
 }
 
