@@ -150,6 +150,11 @@ describe('presence while a lesson runs', () => {
     expect(there.filter((p) => p === away)).toHaveLength(1);
   });
 
+  it('knows the frozen class alone', () => {
+    const stranger = event('presence', from + 10, { student: 'nobody-known', status: 'late', role: 'plays' });
+    expect(at(courts, from + 30, [stranger]).plays).toEqual(at(courts, from + 30).plays);
+  });
+
   it('lists every student once: playing with the play that holds them, sitting out with the time left, or out', () => {
     const gone = event('presence', from + 10, { student: leaver, status: 'absent', role: 'away' });
     const boxed = at(courts, from + 5).plays[id][0].view.places['1'][0];

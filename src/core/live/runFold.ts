@@ -192,6 +192,8 @@ function stepPlays(fold: RunFold, blockId: string, play: number, event: { type: 
 }
 
 function stepPresence(fold: RunFold, student: string, presence: Presence): RunFold {
+  // The class was frozen with the lesson: nobody else can join it.
+  if (!Object.hasOwn(fold.plan.names, student)) return fold;
   const next = { ...fold, presence: { ...fold.presence, [student]: presence } };
   const block = fold.steps[fold.step]?.block;
   if (block === undefined) return next;

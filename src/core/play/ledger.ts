@@ -6,9 +6,9 @@ export const zeros = (ids: readonly string[]): Ledger => Object.fromEntries(ids.
 
 /** Adds `n` for every id of the list; an id that is named twice counts twice. */
 export function added(ledger: Ledger, ids: readonly string[], n = 1): Ledger {
-  const next = { ...ledger };
-  for (const id of ids) next[id] = (next[id] ?? 0) + n;
-  return next;
+  const sums = new Map(Object.entries(ledger));
+  for (const id of ids) sums.set(id, (sums.get(id) ?? 0) + n);
+  return Object.fromEntries(sums);
 }
 
 /** Makes sure that an id is counted, with what it had before. */
