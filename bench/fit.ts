@@ -14,7 +14,7 @@ import { routesAround, widestRoutes } from '../src/core/safety/routes.ts';
 import { fixed, measure, said } from './measure.ts';
 
 /** 40 rated students, six blocks, twelve stations (three of them doubled), 60 minutes; one student on wheels if asked for. */
-export function bigDesk(wheels: boolean): FitInput {
+function bigDesk(wheels: boolean): FitInput {
   const plain = (id: string, phase: string) => ({ id, phase, title: id, least: 60, most: 240, weight: 1 });
   const stations = (GAMES[0].setup as { stations: { id: string }[] }).stations.map((s) => s.id);
   const picks = [...stations, ...stations].slice(0, 12);

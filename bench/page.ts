@@ -1,8 +1,7 @@
+import { setTimeout as pause } from 'node:timers/promises';
 import { startApp, todays } from '../e2e/app.ts';
 import { openBrowser } from '../e2e/browser.ts';
 import { fixed, middle } from './measure.ts';
-
-const pause = (ms: number) => new Promise((done) => setTimeout(done, ms));
 
 /** Slower than this machine, so many times. */
 const SLOWER = 4;

@@ -81,7 +81,7 @@ export const upgradeEntry = (entry: unknown): unknown =>
 
 /** The file without what is private: ratings, wishes, attendance, notes, consequences, reasons. Names stay: it is the teacher's own file. */
 export function withoutPrivate(file: SchoolFile): SchoolFile {
-  // Who sat out stays, because what came later depends on it; why does not.
+  // A box stays in the log because later events depend on it; its reason is private.
   const unexplained = (event: RunEvent): RunEvent =>
     (event.type === 'play' || event.type === 'replace') && event.event.type === 'box'
       ? { ...event, event: { ...event.event, why: '' } }

@@ -81,7 +81,7 @@ export type Check = (input: FitInput, bare: Omit<BareFit, 'noticed'>) => Noticed
 
 /** What is told at once: bell, places, gear, people. */
 export const QUICK_CHECKS: readonly Check[] = [bellChecks, floorChecks, (_, bare) => gearChecks(bare), peopleChecks];
-/** What must be searched over the floor: lanes, swings, sight, routes on wheels, walks. */
+/** Checks that search the floor: lanes, swings, sight, routes on wheels, walks. */
 const SLOW_CHECKS: readonly Check[] = [laneChecks, swingChecks, sightChecks, routeChecks, walkChecks];
 export const ALL_CHECKS: readonly Check[] = [...QUICK_CHECKS, ...SLOW_CHECKS];
 

@@ -5,7 +5,7 @@ import { GAMES } from '../../content/games.ts';
 import { validateLayout } from '../arrange/validate.ts';
 import { BANDS, HOUSE_DEFAULTS } from '../model/band.ts';
 import { roomArea } from '../model/room.ts';
-import type { PlayEvent } from '../play/playRules.ts';
+import { everyoneIn, type PlayEvent } from '../play/playRules.ts';
 import { formatWords } from '../words/en.ts';
 import type { PlanInput } from './format.ts';
 import { FORMATS, formatOf } from './registry.ts';
@@ -35,10 +35,6 @@ function input(band: (typeof BANDS)[number], count: number, game: (typeof GAMES)
     seed: 5,
   });
 }
-
-/** Everyone present, overlays left out. */
-const everyone = (view: { waiting: string[]; places: Record<string, string[]> }) =>
-  [...view.waiting, ...Object.entries(view.places).flatMap(([key, ids]) => (key.startsWith('@') ? [] : ids))].sort();
 
 describe('every format', () => {
   it('has a game, words for every setting and segment, and is known by its name alone', () => {
@@ -100,9 +96,9 @@ describe.each(GAMES.map((game) => [game.title, game] as const))('%s', (_, game) 
           whole.flatMap((p) => p.refused),
           'the clock is accepted',
         ).toEqual([]);
-        expect(whole.flatMap((p) => everyone(p.view)).sort()).toEqual(given.players.map((p) => p.id).sort());
+        expect(whole.flatMap((p) => everyoneIn(p.view)).sort()).toEqual(given.players.map((p) => p.id).sort());
         for (let cut = 0; cut < events.length; cut += 3)
-          expect(played(events.slice(0, cut)).flatMap((p) => everyone(p.view))).toHaveLength(count);
+          expect(played(events.slice(0, cut)).flatMap((p) => everyoneIn(p.view))).toHaveLength(count);
         done.plays.forEach((setup, i) => {
           const simulated = format.simulate(setup, { seconds: Math.min(seconds, 600), seed: i });
           expect(format.replay(setup, simulated).refused, 'what a simulation brings is accepted').toEqual([]);

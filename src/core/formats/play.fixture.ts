@@ -1,5 +1,5 @@
 import { foldEvents } from '../play/foldPlay.ts';
-import type { PlayEvent, PlayView } from '../play/playRules.ts';
+import { everyoneIn, type PlayEvent, type PlayView } from '../play/playRules.ts';
 import { openPlayOf } from './plays.ts';
 
 /** A play to be tried in tests: its view, and its refusals as "2 not-allowed", after a list of events. */
@@ -17,8 +17,7 @@ export function trying(format: string, setup: object) {
 }
 
 /** Everyone present, wherever they are; overlays left out. */
-export const everyone = (view: PlayView): string[] =>
-  [...view.waiting, ...Object.entries(view.places).flatMap(([key, ids]) => (key.startsWith('@') ? [] : ids))].sort();
+export const everyone = (view: PlayView): string[] => everyoneIn(view).sort();
 
 /** Events of a type with fields, at seconds that count up by one. */
 export function inOrder(...events: [type: string, fields?: object][]): PlayEvent[] {

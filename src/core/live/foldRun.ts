@@ -31,7 +31,7 @@ export function followRun(plan: RunPlan, startedAt: number): (log: readonly RunE
   return (log, now) => {
     if (log !== known) {
       const fresh = startsWith(log, known) ? log.slice(known.length) : undefined;
-      if (!fresh || fresh.length || log.length !== known.length) {
+      if (!fresh || fresh.length) {
         folded = fresh?.every(isPlain) ? fresh.reduce(stepRun, folded) : effective(log).reduce(stepRun, start);
         ahead = folded;
         can = undoable(log);

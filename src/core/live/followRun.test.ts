@@ -3,6 +3,7 @@ import { LESSONS } from '../../content/demo.ts';
 import { demoAttendance, demoDesk } from '../../content/desk.fixture.ts';
 import { fitUnweighed } from '../fit/fit.ts';
 import { RunEvent } from '../model/run.ts';
+import { everyoneIn } from '../play/playRules.ts';
 import { seededRng } from '../rng.ts';
 import { foldRun, followRun } from './foldRun.ts';
 import { freeze } from './freeze.ts';
@@ -34,8 +35,7 @@ const workFrom = (plan: RunPlan) => {
     .reduce((sum, s) => sum + s.seconds, 0);
 };
 const at = (plan: RunPlan, seconds: number, log: RunEvent[] = []) => foldRun(plan, START, log, START + seconds * 1000);
-const everyone = (plays: ReturnType<typeof at>['plays'][string]) =>
-  plays.flatMap(({ view }) => [...view.waiting, ...Object.values(view.places).flat()]);
+const everyone = (plays: ReturnType<typeof at>['plays'][string]) => plays.flatMap(({ view }) => everyoneIn(view));
 const play = (plan: RunPlan, seconds: number, inner: object, index?: number) =>
   event('play', seconds, { blockId: game(plan).id, event: inner, ...(index === undefined ? {} : { play: index }) });
 

@@ -3,7 +3,7 @@ import { formatOf } from '../formats/registry.ts';
 import { isPlaying, type Presence } from '../model/period.ts';
 import type { RunEvent } from '../model/run.ts';
 import type { PlayFold } from '../play/foldPlay.ts';
-import type { PlayEvent, PlayView } from '../play/playRules.ts';
+import { everyoneIn, type PlayEvent } from '../play/playRules.ts';
 import type { PlanBlock, RunPlan } from './runPlan.ts';
 
 /** One stretch of the run: a segment of a block. */
@@ -90,14 +90,10 @@ const withPlays = (fold: RunFold, block: number, change: (plays: PlayFold[]) => 
 };
 /** Seconds of a block that have run by a moment of running time. */
 export const inBlock = (fold: RunFold, block: number, at: number) => Math.max(0, (at - (fold.began[block] ?? at)) / 1000);
-const everyone = ({ places, waiting }: PlayView) => [
-  ...waiting,
-  ...Object.entries(places).flatMap(([key, ids]) => (key.startsWith('@') ? [] : ids)),
-];
 
 /** Takes a student out of the block's plays, or puts a latecomer into the one with the fewest students. */
 function applyPresence(plays: PlayFold[], player: string, presence: Presence, at: number): PlayFold[] {
-  const there = plays.map((play) => everyone(play.view()));
+  const there = plays.map((play) => everyoneIn(play.view()));
   const holds = there.findIndex((ids) => ids.includes(player));
   if (!plays.length || isPlaying(presence) === holds >= 0) return plays;
   if (holds >= 0) return plays.with(holds, plays[holds].step({ at, type: 'leave', player }));

@@ -1,5 +1,6 @@
 import { isPlaying } from '../model/period.ts';
-import type { RunPlan } from './runPlan.ts';
+import { everyoneIn } from '../play/playRules.ts';
+import type { PlanBlock, RunPlan } from './runPlan.ts';
 import type { RunState } from './runState.ts';
 
 /** A student who sits out of one of a block's plays. `secondsLeft`: undefined if it ends with a restart or by hand. */
@@ -19,9 +20,12 @@ export interface WhoIsWhere {
   out: string[];
 }
 
+/** The block that runs now; the first one if the plan has no steps. */
+export const blockNow = (plan: RunPlan, state: RunState): PlanBlock | undefined => plan.blocks[state.steps[state.step]?.block ?? 0];
+
 /** Reads from a run's state who plays, sits out and is not in play in the current block. */
 export function whoIsWhere(plan: RunPlan, state: RunState): WhoIsWhere {
-  const block = plan.blocks[state.steps[state.step]?.block ?? 0];
+  const block = blockNow(plan, state);
   const plays = block ? (state.plays[block.id] ?? []) : [];
   const sittingOut = plays.flatMap(({ box, at }, play) =>
     box.map(({ player, release, until }) => ({
@@ -32,8 +36,7 @@ export function whoIsWhere(plan: RunPlan, state: RunState): WhoIsWhere {
   const boxed = new Set(sittingOut.map((b) => b.student));
   const holder = new Map<string, number>();
   plays.forEach(({ view }, play) => {
-    for (const [key, ids] of Object.entries({ ...view.places, '': view.waiting }))
-      if (!key.startsWith('@')) for (const id of ids) holder.set(id, play);
+    for (const id of everyoneIn(view)) holder.set(id, play);
   });
   const known = Object.keys(plan.names).filter((student) => !boxed.has(student));
   const hasGame = plays.length > 0;

@@ -14,6 +14,12 @@ export interface PlayView {
   winners: string[];
 }
 
+/** Lists everyone present, wherever they are; overlays, which repeat somebody, are left out. */
+export const everyoneIn = ({ places, waiting }: Pick<PlayView, 'places' | 'waiting'>): string[] => [
+  ...waiting,
+  ...Object.entries(places).flatMap(([key, ids]) => (key.startsWith('@') ? [] : ids)),
+];
+
 /** An own event of a format as its rules get it. */
 export type Timed<E> = E & { at: number };
 

@@ -23,7 +23,7 @@ const takingFloor = (block: FittedBlock) => block.laid.filter((p) => LAID_FACTS[
 /** The room with everything that keeps floor from a block's places. */
 const areaFor = (input: FitInput, block: FittedBlock) => roomArea(input.room, 0, takingFloor(block).map(footprint));
 
-/** What stands at a keepOut index of that area: roomArea lists doors with a clear zone first, then fixed things, then laid pieces. */
+/** Names the obstacle at a keepOut index of that area: roomArea lists doors with a clear zone first, then fixed things, then laid pieces. */
 function obstacle(input: FitInput, block: FittedBlock, index: number): { what: string; name: string } {
   const obstacles = [
     ...doorsKeptClear(input.room).map(({ name }) => ({ what: 'door', name })),

@@ -20,7 +20,7 @@ function linear(runners: number, k: number, r: number, seconds: number): Flow {
   return { freeSeconds, catches: k * freeSeconds };
 }
 
-/** Who is caught hunts on: F / (N − F) falls by e to the power −c N t, the logistic equation (P.-F. Verhulst 1838). */
+/** Counts catches when the caught hunt on: F / (N − F) decays as exp(−c N t), the logistic equation (P.-F. Verhulst 1838). */
 function converting(runners: number, hunters: number, c: number, seconds: number): number {
   if (!hunters) return 0;
   const all = runners + hunters;

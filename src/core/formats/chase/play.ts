@@ -124,7 +124,7 @@ function step(setup: ChasePlaySetup, state: ChaseState, event: Timed<ChaseEvent>
   }
 }
 
-/** What a student is who comes or comes back. */
+/** The standing of a student who joins or comes back from the box. */
 const returning = (setup: ChasePlaySetup, state: ChaseState, player: string): Standing =>
   !setup.everyoneHunts && huntersIn(state).includes(player) ? 'hunter' : 'free';
 

@@ -1,18 +1,18 @@
 import { added, entered, zeros } from '../../play/ledger.ts';
 import type { ChasePlaySetup } from './setup.ts';
 
-/** What a student is now. Those in an escort are two: who leads and whom they lead. */
+/** A student's standing. An escort is a pair: the one who leads and the captive. */
 export type Standing = 'free' | 'hunter' | 'frozen' | 'jail' | 'task' | 'escort' | 'safe' | 'out' | 'across';
 
 export interface ChaseState {
   standing: Record<string, Standing>;
   /** Hunters of now: those of the setup, and who was converted. */
   hunters: ChasePlaySetup['hunters'];
-  /** Where each stands of a game with zones. */
+  /** The zone of each student, if the game has zones. */
   zone: Record<string, string>;
   /** Safe spot of those who are safe at one. */
   spot: Record<string, string>;
-  /** Who caught each that is still held. */
+  /** The captors of each student who is still held. */
   captors: Record<string, string[]>;
   /** Pairs on their way home. */
   escorts: { by: string; who: string }[];

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { PlayEvent } from '../../play/playRules.ts';
+import { everyoneIn, type PlayEvent } from '../../play/playRules.ts';
 import { stations } from './index.ts';
 
 const setup = {
@@ -17,10 +17,6 @@ const run = (events: PlayEvent[], change: object = {}) => stations.replay({ ...s
 const codes = (events: PlayEvent[], change: object = {}) => run(events, change).refused.map((f) => `${f.at.event} ${f.code}`);
 const rotate = (at: number): PlayEvent => ({ at, type: 'rotate' });
 const points = (at: number, who: object, n: number): PlayEvent => ({ at, type: 'points', points: n, ...who });
-
-/** Everyone present, wherever they are. */
-const everyone = (view: ReturnType<typeof run>['view']) =>
-  [...view.waiting, ...Object.entries(view.places).flatMap(([key, ids]) => (key.startsWith('@') ? [] : ids))].sort();
 
 describe('stations, the versions of their rules', () => {
   const four = { ...setup, groups: [...setup.groups, ['f', 'g', 'h']] };
@@ -120,7 +116,7 @@ describe('stations, comings and goings', () => {
       { at: 2, type: 'join', player: 'z' },
       { at: 3, type: 'join', player: 'y', index: 0 },
     ]);
-    expect(everyone(view)).toEqual(['a', 'b', 'd', 'e', 'y', 'z']);
+    expect(everyoneIn(view).sort()).toEqual(['a', 'b', 'd', 'e', 'y', 'z']);
     expect(view.places['station-2']).toEqual(['d', 'z']);
     expect(view.places['station-1']).toContain('y');
     expect(codes([{ at: 1, type: 'join', player: 'a' }])).toEqual(['0 not-allowed']);

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { clockOf } from '../../../core/formats/speak.ts';
-import { type SitsOut, whoIsWhere } from '../../../core/live/whoIsWhere.ts';
+import { blockNow, type SitsOut, whoIsWhere } from '../../../core/live/whoIsWhere.ts';
 import type { BlockId, StudentId } from '../../../core/model/ids.ts';
 import { formatWords } from '../../../core/words/en.ts';
 import { Floating } from '../../parts/Sheet.tsx';
@@ -22,14 +22,14 @@ const untilWords = ({ secondsLeft, release }: SitsOut, restart: string): string 
   secondsLeft !== undefined ? clockOf(secondsLeft) : release === 'restart' ? `until ${restart}` : 'until you say';
 
 const restartOf = (run: LiveRun): string => {
-  const format = run.plan.blocks[run.state.steps[run.state.step]?.block ?? 0]?.game?.format;
+  const format = blockNow(run.plan, run.state)?.game?.format;
   return format ? formatWords(format).restart : '';
 };
 
 /** Everyone in the lesson: a tap lets a student sit out or leave, come back, or join late. */
 export function Students({ run, onClose }: { run: LiveRun; onClose(): void }) {
   const { plan, state, send } = run;
-  const block = plan.blocks[state.steps[state.step]?.block ?? 0];
+  const block = blockNow(plan, state);
   const restart = restartOf(run);
   const actions = block?.game ? actionsOf(restart) : actionsOf(restart).filter((a) => 'leaves' in a);
   const [code, setCode] = useState('one');
@@ -37,7 +37,7 @@ export function Students({ run, onClose }: { run: LiveRun; onClose(): void }) {
   const { playing, sittingOut, out } = whoIsWhere(plan, state);
   const name = (id: string) => plan.names[id] ?? id;
   const inPlay = (play: number, event: { type: string; [field: string]: unknown }) =>
-    send({ type: 'play', blockId: block.id as BlockId, ...(play > 0 ? { play } : {}), event });
+    block && send({ type: 'play', blockId: block.id as BlockId, ...(play > 0 ? { play } : {}), event });
   const tap = (student: string, play: number) => {
     if ('leaves' in action) send({ type: 'presence', student: student as StudentId, status: 'excused', role: 'away' });
     else {
