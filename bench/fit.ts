@@ -9,6 +9,7 @@ import { applyEdit, type Edit } from '../src/core/model/edit.ts';
 import { findingKey } from '../src/core/model/finding.ts';
 import { Lesson } from '../src/core/model/lesson.ts';
 import { head } from '../src/core/model/record.ts';
+import { boxOf } from '../src/core/model/shape.ts';
 import { StudentPrivate } from '../src/core/model/student.ts';
 import { routesAround, widestRoutes } from '../src/core/safety/routes.ts';
 import { fixed, measure, said } from './measure.ts';
@@ -97,7 +98,10 @@ function benchRoutes(input: FitInput): void {
   const { outline } = input.room;
   const game = fitUnweighed(input).blocks.find((b) => b.game)!.game!;
   const places = (i: number) =>
-    game.pieces.map(({ x, y, width, depth }, k) => ({ x: k ? x : x + (Math.abs(i) % 30) / 100, y, width, depth }));
+    game.pieces.map((p, k) => {
+      const box = boxOf(p.shape);
+      return { ...box, x: k ? box.x : box.x + (Math.abs(i) % 30) / 100 };
+    });
   const start = { x: 1.8, y: 0.5 };
   const patched = measure(20, (i) => routesAround(outline, [], places(i), start, 1.7));
   const each = measure(5, (i) => {

@@ -7,6 +7,11 @@ import { migrate } from 'drizzle-orm/pglite/migrator';
 import { afterAll, describe, expect, it } from 'vitest';
 import type { LogEntry } from '../core/live/logEntry.ts';
 import { logEntry } from '../core/live/logEntry.ts';
+import { planOf } from '../core/live/runPlan.ts';
+import { Piece } from '../core/model/piece.ts';
+import { newestOf, upgrade } from '../core/model/record.ts';
+import { Run } from '../core/model/run.ts';
+import { boxOf } from '../core/model/shape.ts';
 import type { Database } from './database.ts';
 import { readDesk } from './deskInput.ts';
 import { lessonRecords, periodRecords, runRecords } from './repositories/index.ts';
@@ -48,7 +53,7 @@ describe('data of the first version', () => {
     await migrate(db, { migrationsFolder: path.join(here, 'migrations') });
     const old = db as unknown as Database;
     const [run] = await runRecords.list(old);
-    expect(run.version).toBe(2);
+    expect(run.version).toBe(3);
     const entry = logEntry(run, await readRunLog(old, run.id), 0);
     const { points, ...told } = frozen.entry;
     expect(entry).toMatchObject(told);
@@ -70,5 +75,25 @@ describe('data of the first version', () => {
     });
     expect(desk.lesson?.title).toBe('Weather round');
     await engine.close();
+  });
+});
+
+describe('a run of version 2', () => {
+  const stored = JSON.parse(readFileSync(path.join(here, 'frozen/runs2.json'), 'utf8')) as Record<string, unknown>[];
+  it.each(stored.map((run) => [String(run.id), run] as const))('%s has its places as shapes, and everything else as it was', (_, old) => {
+    const run = Run.parse(upgrade(old, newestOf('run')));
+    const was = planOf(old as unknown as Run).blocks;
+    planOf(run).blocks.forEach((block, i) => {
+      const { pieces, things, ...rest } = block.game ?? { pieces: [], things: [] };
+      const { pieces: before, ...then } = (was[i].game ?? { pieces: [] }) as { pieces: unknown[] };
+      expect(rest).toEqual(then);
+      expect(things).toEqual([]);
+      expect(pieces).toHaveLength(before.length);
+      pieces.forEach((piece, p) => {
+        const { x, y, width, depth, number, piece: kind } = before[p] as Record<string, number | string>;
+        expect(Piece.parse(piece)).toEqual(piece);
+        expect([boxOf(piece.shape), piece.number, piece.taped]).toEqual([{ x, y, width, depth }, number, kind === 'station']);
+      });
+    });
   });
 });

@@ -46,13 +46,14 @@ describe('lines of a journal', () => {
       const game = block.game as { plays: unknown[] } | undefined;
       if (!game) return block;
       const { plays, ...rest } = game;
-      return { ...block, game: { ...rest, play: plays[0] } };
+      return { ...block, game: { ...rest, pieces: [], play: plays[0] } };
     });
     const old = { ...run, id: 'old-run', version: 1, plan: { ...run.plan, blocks } };
+    const bare = run.plan.blocks.map((block) => (block.game ? { ...block, game: { ...block.game, pieces: [], things: [] } } : block));
     await replay([JSON.stringify({ kind: 'run', run: old })]);
     const found = await runRecords.get(open.db, 'old-run');
-    expect(found.version).toBe(2);
-    expect(found.plan).toEqual(run.plan);
+    expect(found.version).toBe(3);
+    expect(found.plan).toEqual({ ...run.plan, blocks: bare });
   });
 });
 

@@ -3,6 +3,7 @@ import { demoDesk, lessonWith } from '../../content/desk.fixture.ts';
 import { fitUnweighed } from '../fit/fit.ts';
 import { boundsOf, distance } from '../geometry/point.ts';
 import { type LaidPiece, newLaid } from '../model/laidPiece.ts';
+import { movedTo } from '../model/shape.ts';
 import { seededRng } from '../rng.ts';
 import { assign } from './assign.ts';
 import { floorChange, floorThings, onOldTape } from './floorChange.ts';
@@ -91,7 +92,7 @@ describe('from one floor to the next', () => {
     const moved = sparse.map((piece, j) => {
       const to = moves.find((m) => m.after === j);
       const box = to && boundsOf(before[to.before].outline);
-      return box ? { ...piece, x: box.x, y: box.y } : piece;
+      return box ? { ...piece, shape: movedTo(piece.shape, box) } : piece;
     });
     const won = floorChange(before, floorThings(moved, []), DOOR);
     expect(won.tapeInM).toBe(0);

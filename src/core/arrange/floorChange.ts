@@ -1,13 +1,16 @@
-import { boundsOf, distance, middleOf, type Point, type Polygon, rectPolygon } from '../geometry/point.ts';
+import { boundsOf, distance, middleOf, type Point, type Polygon } from '../geometry/point.ts';
 import { footprint, LAID_FACTS, type LaidPiece, laidName, laidThings } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
+import { boxOf, outlineOf } from '../model/shape.ts';
 import { assign } from './assign.ts';
-import { laidTape, tapedRect, tapeLines } from './setOutUnit.ts';
+import { laidTape, tapeLines } from './setOutUnit.ts';
 
 /** Something that lies on a floor, as far as the next floor cares: what could stand for what. */
 export interface FloorThing {
   id: string;
   name: string;
+  /** The place that it belongs to. */
+  of?: string;
   /** The same word: one can stand for the other. Kind and size. */
   what: string;
   outline: Polygon;
@@ -49,27 +52,32 @@ function matched(before: readonly FloorThing[], from: readonly number[], after: 
 export function floorThings(pieces: readonly Piece[], laid: readonly LaidPiece[]): FloorThing[] {
   const length = (lines: [Point, Point][]) => lines.reduce((sum, [a, b]) => sum + distance(a, b), 0);
   return [
-    ...pieces.map((p): FloorThing => {
-      const rect = tapedRect(p);
-      return {
-        id: p.id,
-        name: `${p.number} ${p.title}`,
-        what: `tape ${tenths(rect.width)} × ${tenths(rect.depth)}${p.cells ? ` in ${p.cells}` : ''}`,
-        outline: rectPolygon(rect),
-        tapeM: length(tapeLines(p)),
-      };
-    }),
-    ...laidThings(laid).map((p): FloorThing => {
-      const tapeM = length(laidTape(p));
-      const turned = tapeM > 0 && !LAID_FACTS[p.laid].round ? ` at ${Math.round(p.turnedDeg)}` : '';
-      return {
-        id: p.id,
-        name: laidName(p),
-        what: `${p.colour ?? ''} ${p.laid} ${tenths(p.widthM)} × ${tenths(p.lengthM)}${turned}`,
-        outline: footprint(p),
-        tapeM,
-      };
-    }),
+    ...pieces
+      .filter((p) => p.taped)
+      .map((p): FloorThing => {
+        const box = boxOf(p.shape);
+        return {
+          id: p.id,
+          name: `${p.number} ${p.title}`,
+          what: `tape ${tenths(box.width)} × ${tenths(box.depth)}`,
+          outline: outlineOf(p.shape),
+          tapeM: length(tapeLines(p)),
+        };
+      }),
+    ...laidThings(laid)
+      .filter((p) => !p.bare && p.laid !== 'position')
+      .map((p): FloorThing => {
+        const tapeM = length(laidTape(p));
+        const turned = tapeM > 0 && !LAID_FACTS[p.laid].round ? ` at ${Math.round(p.turnedDeg)}` : '';
+        return {
+          id: p.id,
+          name: laidName(p),
+          ...(p.of !== undefined && { of: p.of }),
+          what: `${p.colour ?? ''} ${p.laid} ${tenths(p.widthM)} × ${tenths(p.lengthM)}${turned}`,
+          outline: footprint(p),
+          tapeM,
+        };
+      }),
   ];
 }
 

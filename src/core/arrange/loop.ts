@@ -1,14 +1,14 @@
 import type { Area } from '../geometry/area.ts';
 import { type Placement, packRows, type UnitSize } from '../geometry/packRows.ts';
-import { boundsOf, rectPolygon } from '../geometry/point.ts';
+import { boundsOf, type Rect, rectPolygon } from '../geometry/point.ts';
 import { nearestClear } from './nearestClear.ts';
 import { validateLayout } from './validate.ts';
 
-const centre = (p: Placement) => ({ x: p.x + p.width / 2, y: p.y + p.depth / 2 });
-const apart = (a: Placement, b: Placement) => Math.hypot(centre(a).x - centre(b).x, centre(a).y - centre(b).y);
+const centre = (p: Rect) => ({ x: p.x + p.width / 2, y: p.y + p.depth / 2 });
+const apart = (a: Rect, b: Rect) => Math.hypot(centre(a).x - centre(b).x, centre(a).y - centre(b).y);
 
 /** Metres from one unit's middle to the next, round the loop. */
-export function legsOf(loop: readonly Placement[]): number[] {
+export function legsOf(loop: readonly Rect[]): number[] {
   return loop.map((unit, i) => apart(unit, loop[(i + 1) % loop.length]));
 }
 

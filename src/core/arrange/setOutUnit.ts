@@ -1,8 +1,9 @@
 import type { Placement } from '../geometry/packUnits.ts';
-import { edgesOf, type Point } from '../geometry/point.ts';
+import { boundsOf, edgesOf, type Point, type Rect } from '../geometry/point.ts';
 import { endsOf, facing, footprint, LAID_FACTS, type LaidPiece, laidName, laidThings } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
-import { type Corners, cornersOf } from './setOut.ts';
+import { boxOf, outlineOf, stretchesOf } from '../model/shape.ts';
+import type { Corners } from './setOut.ts';
 
 /** Something that is set out: what it is called, its marks, and its lines of tape. */
 export interface SetOutUnit {
@@ -14,36 +15,28 @@ export interface SetOutUnit {
   tape: [Point, Point][];
 }
 
-/** What is taped of a piece: its rectangle without the waiting line along its lower edge. */
-export function tapedRect(piece: Piece): Placement {
-  const line = piece.lineM ?? 0;
-  return { x: piece.x, y: piece.y + line, width: piece.width, depth: piece.depth - line, turned: piece.turned };
+/** The straight lines of tape of a place's own outline; none if only what lies inside it marks it. */
+export const tapeLines = ({ shape, taped }: Pick<Piece, 'shape' | 'taped'>): [Point, Point][] =>
+  !taped ? [] : shape.shape === 'path' ? stretchesOf(shape) : edgesOf(outlineOf(shape));
+
+/** The box that a place is lined up by: its taped outline's, else that of the largest thing taped around inside it, else its own. */
+export function tapedBox(piece: Pick<Piece, 'id' | 'shape' | 'taped'>, things: readonly LaidPiece[]): Placement {
+  const around = things.filter((t) => t.of === piece.id && !t.bare && LAID_FACTS[t.laid].tape === 'outline');
+  const boxes = piece.taped ? [] : around.map((t) => boundsOf(footprint(t)));
+  const box = boxes.reduce<Rect | undefined>((best, b) => (best && best.width * best.depth >= b.width * b.depth ? best : b), undefined);
+  return { ...(box ?? boxOf(piece.shape)), turned: 0 };
 }
 
-/** The straight lines of tape of a piece: its four sides, and what parts a court's cells. */
-export function tapeLines(piece: Piece): [Point, Point][] {
-  const rect = tapedRect(piece);
-  const sides = edgesOf(Object.values(cornersOf(rect)));
-  if (!piece.cells) return sides;
-  const rows = Math.ceil(piece.cells / 2);
-  const step = rect.depth / rows;
-  const across = Array.from({ length: rows - 1 }, (_, r): [Point, Point] => {
-    const y = rect.y + step * (r + 1);
+/** The marks by which a place is put down: the corners of its outline, four of them if it has four; of a circle its middle and one point of its edge. */
+function pieceMarks({ shape, taped }: Piece): Corners {
+  if (!taped) return [];
+  if (shape.shape === 'circle')
     return [
-      { x: rect.x, y },
-      { x: rect.x + rect.width, y },
+      ['A', { x: shape.x, y: shape.y }],
+      ['B', { x: shape.x + shape.radiusM, y: shape.y }],
     ];
-  });
-  const middle = rect.x + rect.width / 2;
-  const top = rect.y + rect.depth - (piece.cells % 2 ? step : 0);
-  return [
-    ...sides,
-    ...across,
-    [
-      { x: middle, y: rect.y },
-      { x: middle, y: top },
-    ],
-  ];
+  const letters = ['A', 'B', 'C', 'D'] as const;
+  return outlineOf(shape).map((p, i) => [letters[i % 4], p] as const);
 }
 
 /** The two ends of what is straight: a waiting line lies along its direction, everything else across it. */
@@ -60,13 +53,15 @@ function stripEnds(piece: LaidPiece): [Point, Point] {
 /** What is taped of a laid piece: its sides, a strip, or nothing. */
 export function laidTape(piece: LaidPiece): [Point, Point][] {
   const { tape } = LAID_FACTS[piece.laid];
+  if (piece.bare) return [];
   if (tape === 'outline') return edgesOf(footprint(piece));
   return tape === 'strip' ? [stripEnds(piece)] : [];
 }
 
-/** The marks by which a laid piece is put down: corners of what is taped round, ends of what is straight, the middle of what is round. */
+/** The marks by which a laid piece is put down: corners of what is taped round, ends of what is straight, the middle of what is round; a court's inner lines halve its sides and need none. */
 function laidMarks(piece: LaidPiece): Corners {
   const { tape, round } = LAID_FACTS[piece.laid];
+  if (piece.bare || piece.laid === 'line' || piece.laid === 'position') return [];
   if (round) return [['A', { x: piece.x, y: piece.y }]];
   if (tape === 'outline') {
     const [a, b, c, d] = footprint(piece);
@@ -86,14 +81,10 @@ function laidMarks(piece: LaidPiece): Corners {
 
 /** Everything of a block that is set out: its places, then what is laid beside them; people are not. */
 export function setOutUnits(pieces: readonly Piece[], laid: readonly LaidPiece[]): SetOutUnit[] {
-  const things = laidThings(laid);
+  const things = laidThings(laid).filter((p) => laidMarks(p).length || laidTape(p).length);
   const alike = (p: LaidPiece) => things.filter((q) => laidName(q) === laidName(p));
   return [
-    ...pieces.map((p) => ({
-      name: `${p.number} ${p.title}`,
-      marks: Object.entries(cornersOf(tapedRect(p))) as [keyof ReturnType<typeof cornersOf>, Point][],
-      tape: tapeLines(p),
-    })),
+    ...pieces.filter((p) => p.taped).map((p) => ({ name: `${p.number} ${p.title}`, marks: pieceMarks(p), tape: tapeLines(p) })),
     ...things.map((p) => ({
       name: laidName(p),
       ...(alike(p).length > 1 && { nth: alike(p).indexOf(p) + 1 }),

@@ -4,11 +4,15 @@ import {
   distanceToSegment,
   edgesOf,
   insidePolygon,
+  type Polygon,
   polygonDistance,
   type Rect,
   rectPolygon,
   segmentDistance,
 } from '../geometry/point.ts';
+import { partsOf, type Shape } from '../model/shape.ts';
+
+const isPlainRect = (shape: Shape): shape is Extract<Shape, { shape: 'rect' }> => shape.shape === 'rect' && shape.turnedDeg === 0;
 
 export interface Trouble {
   kind: 'outside' | 'near' | 'close';
@@ -51,6 +55,50 @@ export function roomAround(area: Area, unit: Rect): number {
 export function gapBetween(a: Rect, b: Rect): number {
   const along = (p: number, w: number, q: number, v: number) => Math.max(q - (p + w), p - (q + v));
   return Math.max(along(a.x, a.width, b.x, b.width), along(a.y, a.depth, b.y, b.depth));
+}
+
+/** Shortest distance between two shapes, metres; two rectangles that are not turned: the larger of their gaps along x and along y. */
+export function shapesApart(a: Shape, b: Shape): number {
+  if (isPlainRect(a) && isPlainRect(b)) return gapBetween(a, b);
+  let least = Number.POSITIVE_INFINITY;
+  for (const p of partsOf(a)) for (const q of partsOf(b)) least = Math.min(least, polygonDistance(p, q));
+  return least;
+}
+
+/** What is wrong with one polygon of a place: outside, too near to a wall, too near to a keepOut. */
+function partTroubles(area: Area, part: Polygon, unit: number, wanted: number, slack: number): Trouble[] {
+  const walls = edgesOf(area.outline);
+  const near = (kind: 'outside' | 'near', other: number, found: number): Trouble => ({ kind, unit, other, found, wanted });
+  const out = part.some((c) => !insidePolygon(area.outline, c) && walls.every((wall) => distanceToSegment(c, wall) > slack));
+  if (out) return [near('outside', -1, 0)];
+  const edges = edgesOf(part);
+  const wall = Math.min(...walls.map((w) => Math.min(...edges.map((e) => segmentDistance(e, w)))));
+  const things = (area.keepOut ?? []).flatMap((zone, z) => {
+    if (boxDistance(part, zone) >= wanted - slack && wanted > slack) return [];
+    const found = polygonDistance(part, zone);
+    return found < wanted - slack ? [near('near', z, found)] : [];
+  });
+  return wall < wanted - slack ? [near('near', -1, wall), ...things] : things;
+}
+
+/**
+ * Everything that is wrong with a layout of any shapes, as `validateLayout` says it of rectangles. A path is right if each of its
+ * stretches is; of several troubles with one thing the worst is given.
+ */
+export function validateShapes(area: Area, shapes: readonly Shape[], clearance: readonly number[], gap: number, slack = 1e-4): Trouble[] {
+  if (shapes.every(isPlainRect)) return validateLayout(area, shapes, clearance, gap, slack);
+  return shapes.flatMap((shape, i): Trouble[] => {
+    const found = partsOf(shape).flatMap((part) => partTroubles(area, part, i, clearance[i], slack));
+    const worst = found.filter((t, k) =>
+      found.every((o, j) => j === k || o.kind !== t.kind || o.other !== t.other || o.found > t.found || (o.found === t.found && j > k)),
+    );
+    const outside = worst.find((t) => t.kind === 'outside');
+    const close = shapes.slice(i + 1).flatMap((other, k): Trouble[] => {
+      const apart = shapesApart(shape, other);
+      return apart < gap - slack ? [{ kind: 'close', unit: i, other: i + 1 + k, found: apart, wanted: gap }] : [];
+    });
+    return [...(outside ? [outside] : worst), ...close];
+  });
 }
 
 /**

@@ -3,11 +3,14 @@ import { XMLParser, XMLValidator } from 'fast-xml-parser';
 import { describe, expect, it } from 'vitest';
 import { MILL_GYM, UPPER_YARD } from '../../content/demo.ts';
 import { demoDesk } from '../../content/desk.fixture.ts';
+import { rectPiece } from '../arrange/rectPlaces.ts';
 import { setOutList } from '../arrange/setOutList.ts';
-import { setOutUnits, tapedRect, tapeLines } from '../arrange/setOutUnit.ts';
+import { laidTape, setOutUnits } from '../arrange/setOutUnit.ts';
 import { fitUnweighed } from '../fit/fit.ts';
+import { courtThings } from '../formats/advance-court/layout.ts';
 import { byWall, distance } from '../geometry/point.ts';
-import { newLaid } from '../model/laidPiece.ts';
+import { footprint, newLaid } from '../model/laidPiece.ts';
+import { boxOf, rectShape } from '../model/shape.ts';
 import { wallNames } from '../words/floor.en.ts';
 import { floorDrawing, LAYERS } from './floorDrawing.ts';
 import { floorDxf } from './floorDxf.ts';
@@ -32,7 +35,7 @@ describe('a floor as DXF', () => {
   it('has every line of tape and every mark at its place', () => {
     const tape = on('tape');
     expect(tape).toHaveLength(pieces.length * 4);
-    const corner = tapedRect(pieces[2]);
+    const corner = boxOf(pieces[2].shape);
     expect(tape.some((t) => t.vertices!.some((v) => distance(v, corner) < 1e-6))).toBe(true);
     const numbers = on('marks').filter((e) => e.type === 'TEXT');
     expect(numbers).toHaveLength(36);
@@ -73,15 +76,16 @@ describe('the set-out list', () => {
   });
 
   it('counts tape, less what is painted there already', () => {
-    const rims = pieces.reduce((sum, p) => sum + 2 * (p.width + p.depth), 0);
+    const rims = pieces.map((p) => boxOf(p.shape)).reduce((sum, b) => sum + 2 * (b.width + b.depth), 0);
     expect(list.tapeM + list.paintedM).toBeCloseTo(rims, 6);
     const bare = setOutList({ ...MILL_GYM, painted: [] }, pieces, 0, 30);
     expect(bare.paintedM).toBe(0);
-    const onLines = [{ ...pieces[0], x: 4, y: 3, width: 9, depth: 9 }];
+    const at = (y: number) => [{ ...pieces[0], shape: rectShape({ x: 4, y, width: 9, depth: 9 }) }];
+    const onLines = at(3);
     const half = setOutList(MILL_GYM, onLines, 0, 30);
     expect(half.paintedM, 'three sides and the middle line of the net court').toBeCloseTo(36, 1);
     expect(half.tapeM).toBeCloseTo(0, 1);
-    const aside = setOutList(MILL_GYM, [{ ...onLines[0], y: 3.2 }], 0, 30);
+    const aside = setOutList(MILL_GYM, at(3.2), 0, 30);
     expect(aside.paintedM, 'only the sides that run along').toBeLessThan(19);
   });
 
@@ -93,12 +97,18 @@ describe('the set-out list', () => {
   });
 
   it('tapes a court without its waiting line, its cells parted', () => {
-    const court = { ...pieces[0], piece: 'court' as const, x: 2, y: 2, width: 4, depth: 6, lineM: 2, cells: 4 };
-    expect(tapedRect(court)).toMatchObject({ y: 4, depth: 4 });
-    expect(tapeLines(court)).toHaveLength(6);
-    expect(tapeLines({ ...court, cells: 3 })).toHaveLength(6);
-    const metres = (cells: number) => tapeLines({ ...court, cells }).reduce((sum, [a, b]) => sum + distance(a, b), 0);
+    const place = { id: 'court-1', number: 1, title: 'Tower', x: 2, y: 2, width: 4, depth: 6, turned: 0 as const, pinned: false };
+    const things = (cells: number) => courtThings(place, 2, cells, 1);
+    expect(footprint(things(4)[0])[0]).toEqual({ x: 2, y: 4 });
+    const lines = (cells: number) => things(cells).flatMap(laidTape);
+    expect([lines(4).length, lines(3).length]).toEqual([6, 6]);
+    const metres = (cells: number) => lines(cells).reduce((sum, [a, b]) => sum + distance(a, b), 0);
     expect([metres(4), metres(3)], 'an odd one has the whole row').toEqual([24, 22]);
+    expect(setOutUnits([{ ...rectPiece(place, false) }], things(4)).map((u) => [u.name, u.marks.length])).toEqual([
+      ['1 Tower', 4],
+      ['line', 0],
+      ['line', 0],
+    ]);
   });
 });
 

@@ -6,6 +6,7 @@ import { footprint, LAID_FACTS, type LaidPiece, laidName, laidThings } from '../
 import { paintedPaths } from '../model/painted.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Room } from '../model/room.ts';
+import { boxOf, meetingPoint } from '../model/shape.ts';
 
 /** The layers of an exported floor, in drawing order. */
 export const LAYERS = ['room', 'doors', 'fixed', 'painted', 'tape', 'pieces', 'marks', 'names'] as const;
@@ -33,6 +34,13 @@ export interface FloorDrawing {
 }
 
 const MARK_M = 0.12;
+
+/** Where a place's name is written: in its label's place, else left of its middle. */
+function nameAt({ label, shape }: Piece): Point {
+  if (label) return { x: label.x, y: label.y - 0.4 };
+  const at = meetingPoint(shape);
+  return { x: at.x - boxOf(shape).width * 0.4, y: at.y };
+}
 
 /** The room with what is planned on it: outline, doors, fixed things, paint, tape, numbered marks, names of places. */
 export function floorDrawing(
@@ -67,7 +75,7 @@ export function floorDrawing(
       ...pieces.flatMap(tapeLines).map((points): DrawnPath => ({ layer: 'tape', points, closed: false })),
       ...things.flatMap(laidTape).map((points): DrawnPath => ({ layer: 'tape', points, closed: false })),
       ...things
-        .filter((p) => LAID_FACTS[p.laid].tape === 'none')
+        .filter((p) => LAID_FACTS[p.laid].tape === 'none' && p.laid !== 'position')
         .map((p): DrawnPath => ({ layer: 'pieces', points: footprint(p), closed: true })),
       ...marks.flatMap((m) => cross(m.at)),
     ],
@@ -76,14 +84,21 @@ export function floorDrawing(
       ...pieces.map(
         (p): DrawnText => ({
           layer: 'names',
-          at: { x: p.x + p.width * 0.1, y: p.y + p.depth * 0.5 },
+          at: nameAt(p),
           text: `${p.number} ${p.title}`,
           sizeM: 0.4,
         }),
       ),
-      ...things.map(
-        (p): DrawnText => ({ layer: 'names', at: { x: p.x - p.widthM / 2, y: p.y + p.lengthM / 2 + 0.1 }, text: laidName(p), sizeM: 0.2 }),
-      ),
+      ...things
+        .filter((p) => !LAID_FACTS[p.laid].part || p.laid === 'position')
+        .map(
+          (p): DrawnText => ({
+            layer: 'names',
+            at: { x: p.x - p.widthM / 2, y: p.y + p.lengthM / 2 + 0.1 },
+            text: laidName(p),
+            sizeM: 0.2,
+          }),
+        ),
       ...marks.map((m): DrawnText => ({ layer: 'marks', at: { x: m.at.x + 0.15, y: m.at.y + 0.15 }, text: String(m.number), sizeM: 0.25 })),
     ],
   };

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoPeriods, GRADE_3B, LESSONS } from '../../content/demo.ts';
 import { classOf, demoAttendance, demoDesk, lessonWith, period } from '../../content/desk.fixture.ts';
+import { boxed } from '../model/boxed.fixture.ts';
 import { applyEdit, type Edit } from '../model/edit.ts';
 import { findingKey } from '../model/finding.ts';
 import { head } from '../model/record.ts';
@@ -99,18 +100,18 @@ describe('fit, the checks', () => {
     expect(expectMended(near(1, 0.5), 'too-near').weight).toBe('stop');
     expect(expectMended(near(18, 6.5), 'too-near').at.near).toContain('post');
     expectMended(near(30, 3), 'piece-outside');
-    const [first, second] = fit(demoDesk()).blocks.find((b) => b.game)!.game!.pieces;
+    const [first, second] = boxed(fit(demoDesk()).blocks.find((b) => b.game)!.game!.pieces);
     const stuck = (x: number, y: number) => ({ value: { x, y }, by: 'teacher' as const, pinned: true });
     const both = { placed: { [first.id]: stuck(first.x, first.y), [second.id]: stuck(first.x + 0.5, first.y) } };
     expectMended(demoDesk({ lesson: lessonWith('nine-mills', {}, both) }), 'pieces-too-close');
   });
 
   it('arranges the rest around what is stuck down, and moves nothing else', () => {
-    const plain = fit(demoDesk()).blocks.find((b) => b.game)!.game!.pieces;
+    const plain = boxed(fit(demoDesk()).blocks.find((b) => b.game)!.game!.pieces);
     const [first, second] = plain;
     const onSecond = { placed: { [first.id]: { value: { x: second.x, y: second.y }, by: 'teacher' as const, pinned: true } } };
     const fitted = fit(demoDesk({ lesson: lessonWith('nine-mills', {}, onSecond) }));
-    const after = fitted.blocks.find((b) => b.game)!.game!.pieces;
+    const after = boxed(fitted.blocks.find((b) => b.game)!.game!.pieces);
     expect(after[0]).toMatchObject({ x: second.x, y: second.y, pinned: true });
     expect(fitted.findings.filter((f) => f.code === 'pieces-too-close')).toEqual([]);
     const moved = after.filter((p, i) => i > 0 && (p.x !== plain[i].x || p.y !== plain[i].y));

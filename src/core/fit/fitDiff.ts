@@ -1,6 +1,7 @@
-import { distance, middleOf } from '../geometry/point.ts';
+import { distance } from '../geometry/point.ts';
 import { changedGroup } from '../groups/dealt.ts';
 import { type Finding, findingKey } from '../model/finding.ts';
+import { meetingPoint } from '../model/shape.ts';
 import type { FittedBlock, FittedLesson } from './fitted.ts';
 
 /** One thing that is otherwise; `code` is worded in words/whatIf.en.ts. */
@@ -53,8 +54,8 @@ function blockChanges(before: FittedBlock, after: FittedBlock): Difference[] {
     add('group-size', least(a.groups), least(b.groups), { from: most(a.groups), to: most(b.groups) });
     add('change-group', 0, changedGroup(a.groups, b.groups).length);
     add('places', a.pieces.length, b.pieces.length);
-    const stood = new Map(a.pieces.map((p) => [p.id, middleOf(p)]));
-    add('places-moved', 0, b.pieces.filter((p) => stood.has(p.id) && distance(stood.get(p.id)!, middleOf(p)) > SAME_M).length);
+    const stood = new Map(a.pieces.map((p) => [p.id, meetingPoint(p.shape)]));
+    add('places-moved', 0, b.pieces.filter((p) => stood.has(p.id) && distance(stood.get(p.id)!, meetingPoint(p.shape)) > SAME_M).length);
     add('rounds', a.timeline.rounds.length, b.timeline.rounds.length);
     add('bout', a.timeline.workSeconds, b.timeline.workSeconds);
   }

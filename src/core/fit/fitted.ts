@@ -40,6 +40,8 @@ export interface FittedGame {
   roles: SettingRoles;
   groups: string[][];
   pieces: Piece[];
+  /** What lies inside the places and around them, put there by fit. */
+  things: LaidPiece[];
   unplaced: { id: string; number: number; title: string }[];
   clearances: Record<string, { metres: number; running: boolean; runM: number }>;
   moveSeconds: number;
@@ -52,6 +54,10 @@ export interface FittedGame {
   cards: Card[];
   ways: BlockWays;
 }
+
+/** Everything that lies on a block's floor beside its places: the game's own things, then what the teacher added. */
+export const laidIn = (block: Pick<FittedBlock, 'game' | 'laid'>): LaidPiece[] =>
+  block.game?.things.length ? [...block.game.things, ...block.laid] : block.laid;
 
 export interface FittedBlock {
   id: string;

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoDesk, lessonWith } from '../../content/desk.fixture.ts';
 import { HOUSE_DEFAULTS } from '../model/band.ts';
+import { boxed } from '../model/boxed.fixture.ts';
 import { usualThing } from '../model/fixedThing.ts';
 import { type LaidPiece, newLaid } from '../model/laidPiece.ts';
 import { head } from '../model/record.ts';
@@ -132,7 +133,7 @@ describe('room, sight and ways', () => {
     expect(fit(game([], { room: hall() })).findings.map((f) => f.code)).not.toContain('no-water-outside');
   });
   it('what the teacher does not see is told, and where they would', () => {
-    const plain = fit(game([])).blocks.find((b) => b.game)!.game!.pieces;
+    const plain = boxed(fit(game([])).blocks.find((b) => b.game)!.game!.pieces);
     const corner = plain[0];
     const wall = laid('barrier', corner.x + corner.width + 0.5, corner.y + 1.5, { turnedDeg: 90, widthM: 3, heightM: 1.8 });
     const teacher = laid('teacher', 13, corner.y + 1.5);
@@ -150,7 +151,7 @@ describe('room, sight and ways', () => {
     expect(fit(game([], { ratings, attendance })).findings.map((f) => f.code)).not.toContain('way-narrow');
   });
   it('what is solid leaves a way out from every place', () => {
-    const box = fit(game([])).blocks.find((b) => b.game)!.game!.pieces[4];
+    const box = boxed(fit(game([])).blocks.find((b) => b.game)!.game!.pieces)[4];
     const shut = [
       laid('barrier', box.x + box.width / 2, box.y - 0.4, { widthM: box.width + 1.6, heightM: 1 }),
       laid('barrier', box.x + box.width / 2, box.y + box.depth + 0.4, { widthM: box.width + 1.6, heightM: 1 }),
@@ -165,7 +166,7 @@ describe('room, sight and ways', () => {
     expect(found[0].weight).toBe('stop');
   });
   it('walks at a move that cross a lane or go through a place are told', () => {
-    const plain = fit(game([])).blocks.find((b) => b.game)!.game!.pieces;
+    const plain = boxed(fit(game([])).blocks.find((b) => b.game)!.game!.pieces);
     const [a, b] = plain;
     const between = lane((a.x + a.width + b.x) / 2, a.y + a.depth / 2, 0, { widthM: 0.4, lengthM: 2, use: 'roll' });
     expect(fit(game([between])).findings.map((f) => f.code)).toContain('walk-crosses-lane');

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { demoDesk, lessonWith, period } from '../../content/desk.fixture.ts';
-import { gapBetween, validateLayout } from '../arrange/validate.ts';
+import { shapesApart, validateLayout } from '../arrange/validate.ts';
+import { boxed } from '../model/boxed.fixture.ts';
 import { roomArea } from '../model/room.ts';
+import { meetingPoint } from '../model/shape.ts';
 import { stationRotation } from '../rotation/stationRotation.ts';
 import { fit } from './fit.ts';
 
@@ -55,9 +57,9 @@ describe('a stations block', () => {
   it('stands on the floor clear, apart and in walking order', () => {
     const { input, game } = planned();
     const wants = game.pieces.map((p) => game.clearances[p.id].metres);
-    expect(validateLayout(roomArea(input.room, 0), game.pieces, wants, 1)).toEqual([]);
+    expect(validateLayout(roomArea(input.room, 0), boxed(game.pieces), wants, 1)).toEqual([]);
     expect(game.pieces.map((p) => p.number)).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9]);
-    const middle = (i: number) => ({ x: game.pieces[i].x + game.pieces[i].width / 2, y: game.pieces[i].y + game.pieces[i].depth / 2 });
+    const middle = (i: number) => meetingPoint(game.pieces[i].shape);
     const walk = (order: number[]) =>
       order.reduce(
         (sum, p, i) => sum + Math.hypot(middle(p).x - middle(order[(i + 1) % 9]).x, middle(p).y - middle(order[(i + 1) % 9]).y),
@@ -75,7 +77,7 @@ describe('a stations block', () => {
   it('leaves what the teacher put down where it is', () => {
     const at = { value: { x: 11, y: 6 }, by: 'teacher', pinned: true };
     const { game } = planned({}, { placed: { windmill: at } });
-    expect(game.pieces.find((p) => p.id === 'windmill')).toMatchObject({ x: 11, y: 6, pinned: true });
+    expect(boxed(game.pieces).find((p) => p.id === 'windmill')).toMatchObject({ x: 11, y: 6, pinned: true });
     expect(game.pieces.filter((p) => p.pinned)).toHaveLength(1);
   });
 
@@ -83,7 +85,7 @@ describe('a stations block', () => {
     const { game } = planned({ picks: ['windmill', 'windmill', 'bell-toss'] });
     expect(game.pieces.map((p) => p.id)).toEqual(['windmill', 'windmill~2', 'bell-toss']);
     expect(game.needs.filter((n) => n.gearKind === 'scarf').map((n) => n.pieceId)).toEqual(['windmill', 'windmill~2']);
-    expect(gapBetween(game.pieces[0], game.pieces[1])).toBeGreaterThanOrEqual(1);
+    expect(shapesApart(game.pieces[0].shape, game.pieces[1].shape)).toBeGreaterThanOrEqual(1);
   });
 
   it('shares gear by two with half of each group at it, and forecasts that', () => {

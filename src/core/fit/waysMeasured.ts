@@ -1,11 +1,12 @@
 import { layingSeconds, SET_OUT_RATES } from '../arrange/setOutList.ts';
-import { tapeLines } from '../arrange/setOutUnit.ts';
+import { laidTape, setOutUnits, tapeLines } from '../arrange/setOutUnit.ts';
 import { freeM2 } from '../geometry/area.ts';
 import { boundsOf, distance, middleOf, type Point } from '../geometry/point.ts';
 import { roomArea } from '../model/room.ts';
 import { limitsFor } from '../model/school.ts';
+import { floorM2, meetingPoint } from '../model/shape.ts';
 import { inTheWay, unseen } from '../safety/sight.ts';
-import type { BareFit, FitInput, FittedBlock } from './fitted.ts';
+import { type BareFit, type FitInput, type FittedBlock, laidIn } from './fitted.ts';
 
 /** What one way of running a block comes to. Seconds, shares 0–1, minutes. */
 export interface WayMeasures {
@@ -45,9 +46,9 @@ const WATCH_M = 3;
 
 /** The fewest who see every place: one in the middle where that will do, else by taking the spot that sees most of what is left (greedy cover). */
 function watchers(input: FitInput, block: FittedBlock): number {
-  const places = (block.game?.pieces ?? []).map(middleOf);
+  const places = (block.game?.pieces ?? []).map((p) => meetingPoint(p.shape));
   const { outline } = input.room;
-  const blockers = inTheWay(input.room, block.laid, limitsFor(input.school).seenOverM);
+  const blockers = inTheWay(input.room, laidIn(block), limitsFor(input.school).seenOverM);
   const hiddenFrom = (spot: Point) => new Set(unseen(outline, blockers, [spot], places));
   const box = boundsOf(outline);
   if (!hiddenFrom(middleOf(box)).size) return 1;
@@ -72,8 +73,9 @@ export function measuresOf(input: FitInput, bare: Pick<BareFit, 'gear'>, block: 
   const game = block.game!;
   const { activeShare, turns, longestWait } = game.forecast;
   const free = freeM2(roomArea(input.room, 0));
-  const taken = game.pieces.reduce((sum, p) => sum + p.width * p.depth, 0);
-  const tapeM = game.pieces.flatMap(tapeLines).reduce((sum, [a, b]) => sum + distance(a, b), 0);
+  const taken = game.pieces.reduce((sum, p) => sum + floorM2(p.shape), 0);
+  const tapeM = [...game.pieces.flatMap(tapeLines), ...game.things.flatMap(laidTape)].reduce((sum, [a, b]) => sum + distance(a, b), 0);
+  const marks = setOutUnits(game.pieces, game.things).reduce((sum, u) => sum + u.marks.length, 0);
   const gear = game.needs.reduce((sum, n) => sum + n.count, 0);
   return {
     activeShare: activeShare.mean,
@@ -84,6 +86,6 @@ export function measuresOf(input: FitInput, bare: Pick<BareFit, 'gear'>, block: 
     floorShare: free > 0 ? taken / free : 1,
     gearShort: bare.gear.filter((line) => line.blockId === block.id).reduce((sum, line) => sum + line.short, 0),
     adults: watchers(input, block),
-    setUpMinutes: layingSeconds(game.pieces.length * 4, tapeM, gear, SET_OUT_RATES) / 60,
+    setUpMinutes: layingSeconds(marks, tapeM, gear, SET_OUT_RATES) / 60,
   };
 }

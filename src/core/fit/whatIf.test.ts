@@ -3,6 +3,7 @@ import { GRADE_3B, ROOMS } from '../../content/demo.ts';
 import { classOf, demoDesk, lessonWith, period } from '../../content/desk.fixture.ts';
 import { insidePolygon } from '../geometry/point.ts';
 import { Room } from '../model/room.ts';
+import { meetingPoint } from '../model/shape.ts';
 import { differenceWords, supposedWords } from '../words/whatIf.en.ts';
 import { fitUnweighed } from './fit.ts';
 import { fitDiff } from './fitDiff.ts';
@@ -50,7 +51,7 @@ describe('suppose', () => {
         const area = half.outline.length;
         expect(area).toBeGreaterThanOrEqual(3);
         const pieces = fitUnweighed(demoDesk({ room: half })).blocks.flatMap((b) => b.game?.pieces ?? []);
-        for (const p of pieces) expect(insidePolygon(half.outline, { x: p.x + p.width / 2, y: p.y + p.depth / 2 })).toBe(true);
+        for (const p of pieces) expect(insidePolygon(half.outline, meetingPoint(p.shape))).toBe(true);
       }
     }
     const placed = { 'ribbon-arcs': { value: { x: 20, y: 2 }, by: 'teacher', pinned: true } };

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_CUPBOARD } from '../../content/cupboard.ts';
 import { MILL_GYM } from '../../content/demo.ts';
 import { GAMES } from '../../content/games.ts';
-import { validateLayout } from '../arrange/validate.ts';
+import { validateShapes } from '../arrange/validate.ts';
 import { BANDS, HOUSE_DEFAULTS } from '../model/band.ts';
 import { roomArea } from '../model/room.ts';
 import { everyoneIn, type PlayEvent } from '../play/playRules.ts';
@@ -61,9 +61,9 @@ describe.each(GAMES.map((game) => [game.title, game] as const))('%s', (_, game) 
       const plan = format.plan(game.setup, given);
       expect(plan.groups.flat().sort(), 'each student in one group').toEqual(given.players.map((p) => p.id).sort());
       const units = plan.pieces;
-      const wrong = validateLayout(
+      const wrong = validateShapes(
         roomArea(MILL_GYM, 0),
-        units,
+        units.map((u) => u.shape),
         units.map(() => given.wallClearanceM),
         Number(plan.values.gapM ?? 0),
       );

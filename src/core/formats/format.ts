@@ -4,6 +4,7 @@ import type { Dealt, Locks } from '../groups/dealt.ts';
 import type { Band, BandDefaults } from '../model/band.ts';
 import type { Finding, FixIdea, Noticed } from '../model/finding.ts';
 import type { Gear } from '../model/gear.ts';
+import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Room } from '../model/room.ts';
 import { foldPlay, openPlay, type PlayFold } from '../play/foldPlay.ts';
@@ -30,6 +31,7 @@ export interface PlanInput {
   /** Groups the teacher chose or has seen. */
   storedGroups?: readonly (readonly string[])[];
   locks?: Locks;
+  /** Where the teacher put places (lower left corner of their box) and things of places (their middle), by id. */
   placed: Readonly<Record<string, { x: number; y: number }>>;
   cupboard: readonly Gear[];
   /** The stop signal that holds: the game's, else the school's. */
@@ -79,6 +81,8 @@ export interface Draft<V> {
   values: V;
   groups: string[][];
   pieces: Piece[];
+  /** What lies inside the places and around them; `of` names the place it moves with. */
+  things: LaidPiece[];
   unplaced: { id: string; number: number; title: string }[];
   moveSeconds: number;
   walkM: number;
@@ -119,7 +123,7 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   settings(setup: G): SettingMeta[];
   parseValues(values: unknown): { ok: true; values: V } | { ok: false; key: string; code: string };
   group(context: PlanContext<G, V>): { groups: string[][]; noticed: Noticed[] };
-  layout(context: PlanContext<G, V>, groups: string[][]): Pick<Draft<V>, 'pieces' | 'unplaced'>;
+  layout(context: PlanContext<G, V>, groups: string[][]): Pick<Draft<V>, 'pieces' | 'things' | 'unplaced'>;
   pace(context: PlanContext<G, V>, draft: Omit<Draft<V>, 'moveSeconds' | 'walkM'>): Pick<Draft<V>, 'moveSeconds' | 'walkM'>;
   span(context: PlanContext<G, V>, draft: Draft<V>): { least: number; most: number };
   timeline(context: PlanContext<G, V>, draft: Draft<V>, seconds: number): Timeline;
@@ -151,6 +155,7 @@ export interface PlannedBlock {
   roles: SettingRoles;
   groups: string[][];
   pieces: Piece[];
+  things: LaidPiece[];
   unplaced: { id: string; number: number; title: string }[];
   moveSeconds: number;
   walkM: number;
@@ -204,7 +209,8 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
       const { values, noticed: aside } = usableValues(spec.id, metas, input, spec.parseValues);
       const context = { ...input, setup, values };
       const { groups, noticed } = spec.group(context);
-      const placed = { values, groups, ...spec.layout(context, groups) };
+      const { things, ...laidOut } = spec.layout(context, groups);
+      const placed = { values, groups, ...laidOut, things: things.map((t) => ({ ...t, ...input.placed[t.id] })) };
       const draft = { ...placed, ...spec.pace(context, placed) };
       return {
         ...draft,

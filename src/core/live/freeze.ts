@@ -41,6 +41,7 @@ export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
               plays: block.game.plays,
               groups: block.game.groups,
               pieces: block.game.pieces,
+              things: block.game.things,
               rounds: block.game.timeline.rounds.map((r) => r.places),
               calls: block.game.calls,
               gear: fitted.gear.filter((g) => g.blockId === block.id),

@@ -1,5 +1,6 @@
 import type { Segment, SwitchCall } from '../formats/format.ts';
 import type { GearLine } from '../gear/cover.ts';
+import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Run } from '../model/run.ts';
 
@@ -20,6 +21,7 @@ export interface PlanBlock {
     plays: unknown[];
     groups: string[][];
     pieces: Piece[];
+    things: LaidPiece[];
     /** rounds[r][g]: index of the piece, −1 waiting. */
     rounds: number[][];
     calls: SwitchCall[];

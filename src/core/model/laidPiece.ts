@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Point } from '../geometry/point.ts';
 import { id } from './ids.ts';
-import { degrees, metres, optionalLine, whole } from './text.ts';
+import { degrees, mapKey, metres, optionalLine, whole } from './text.ts';
 
 /** Everything that a teacher lays out beside a game's own places, each with a meaning. */
 export const LAID_KINDS = [
@@ -21,6 +21,9 @@ export const LAID_KINDS = [
   'element',
   'teacher',
   'adult',
+  'court',
+  'line',
+  'position',
 ] as const;
 export type LaidKind = (typeof LAID_KINDS)[number];
 
@@ -60,6 +63,12 @@ export const LaidPiece = z.object({
   students: whole(1, 60).optional(),
   /** An object lies in this hoop that those at the home markers around dash for. */
   grab: z.boolean().optional(),
+  /** Nothing of it is taped or measured: what lies around it shows where it is. */
+  bare: z.boolean().optional(),
+  /** The place that it belongs to and moves with, by the place's id. */
+  of: mapKey(64).optional(),
+  /** Who put it there; the teacher if absent. What fit put there is moved by a `place` edit. */
+  by: z.enum(['fit', 'teacher']).optional(),
 });
 export type LaidPiece = z.infer<typeof LaidPiece>;
 
@@ -78,6 +87,8 @@ interface KindFacts {
   takesFloor: boolean;
   /** Nobody walks through it. */
   solid: boolean;
+  /** A part of its place, as a court's lines are: never moved alone, and nothing that a teacher adds. */
+  part: boolean;
   more: Partial<Pick<LaidPiece, 'colour' | 'use' | 'lofted' | 'zones' | 'heightM' | 'implementM' | 'students' | 'grab'>>;
 }
 
@@ -90,6 +101,7 @@ const facts = (size: [widthM: number, lengthM: number], layer: KindFacts['layer'
   directed: false,
   takesFloor: false,
   solid: false,
+  part: false,
   more: {},
   ...more,
 });
@@ -112,7 +124,13 @@ export const LAID_FACTS: Record<LaidKind, KindFacts> = {
   element: facts([1, 2], 'gear', { directed: true, takesFloor: true, solid: true, more: { heightM: 0.6 } }),
   teacher: facts([0.6, 0.6], 'people', { round: true }),
   adult: facts([0.6, 0.6], 'people', { round: true }),
+  court: facts([4, 4], 'lines', { tape: 'outline', part: true }),
+  line: facts([4, 0.05], 'lines', { tape: 'strip', part: true }),
+  position: facts([0.5, 0.5], 'lines', { round: true, part: true }),
 };
+
+/** The kinds that a teacher adds to a floor. */
+export const ADDED_KINDS: readonly LaidKind[] = LAID_KINDS.filter((kind) => !LAID_FACTS[kind].part);
 
 /** A new piece of a kind, lying at a point. */
 export function newLaid(laid: LaidKind, id: string, at: Point, turnedDeg = 0): LaidPiece {
@@ -122,6 +140,9 @@ export function newLaid(laid: LaidKind, id: string, at: Point, turnedDeg = 0): L
 
 /** The pieces that are things: people are no matter of tape, marks and files. */
 export const laidThings = (laid: readonly LaidPiece[]): LaidPiece[] => laid.filter((p) => LAID_FACTS[p.laid].layer !== 'people');
+
+/** A copy of a piece, moved. */
+export const laidMoved = <P extends Point>(piece: P, dx: number, dy: number): P => ({ ...piece, x: piece.x + dx, y: piece.y + dy });
 
 /** The direction that a piece points to, of length 1. */
 export function facing({ turnedDeg }: Pick<LaidPiece, 'turnedDeg'>): Point {

@@ -25,6 +25,32 @@ function runWithPlays(old: Record<string, unknown>): Record<string, unknown> {
   return { ...old, plan: { ...plan, blocks } };
 }
 
+/** A place as it was frozen before places had shapes. */
+interface RectPiece {
+  piece: 'station' | 'court';
+  cells?: number;
+  lineM?: number;
+  turned: number;
+  x: number;
+  y: number;
+  width: number;
+  depth: number;
+}
+
+/** Run 2 → 3: a place has a shape, and what lies inside it is a list of its own. What a court's frozen cells looked like is not kept: no screen of a run shows it. */
+function runWithShapes(old: Record<string, unknown>): Record<string, unknown> {
+  const plan = old.plan as { blocks: { game?: { pieces?: RectPiece[] } }[] };
+  const shaped = ({ piece, cells: _cells, lineM: _line, turned: _turned, x, y, width, depth, ...rest }: RectPiece) => ({
+    ...rest,
+    shape: { shape: 'rect', x, y, width, depth, turnedDeg: 0 },
+    taped: piece === 'station',
+  });
+  const blocks = plan.blocks.map((block) =>
+    block.game ? { ...block, game: { ...block.game, pieces: (block.game.pieces ?? []).map(shaped), things: [] } } : block,
+  );
+  return { ...old, plan: { ...plan, blocks } };
+}
+
 /** Room 1 → 2: painted lines, the kind of floor, undersides of fixed things; older rooms told of none: wood, all things standing. */
 const roomWithPaint = (old: Record<string, unknown>) => ({
   ...old,
@@ -52,7 +78,10 @@ function roomWithWalls(old: Record<string, unknown>): Record<string, unknown> {
 }
 
 /** Upgrades by kind: UPGRADES[kind][v] turns version v into v + 1. Pure, upward only; a test proves that each one runs. */
-export const UPGRADES: Record<string, Record<number, Upgrade>> = { run: { 1: runWithPlays }, room: { 1: roomWithPaint, 2: roomWithWalls } };
+export const UPGRADES: Record<string, Record<number, Upgrade>> = {
+  run: { 1: runWithPlays, 2: runWithShapes },
+  room: { 1: roomWithPaint, 2: roomWithWalls },
+};
 
 /** The newest version of a kind of record: one above its last upgrade. */
 export const newestOf = (kind: string): number => Object.keys(UPGRADES[kind] ?? {}).length + 1;

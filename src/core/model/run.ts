@@ -51,7 +51,7 @@ const plan = z.looseObject({
 });
 
 export const Run = z.object({
-  ...recordOf('run', 2),
+  ...recordOf('run', 3),
   id: RunId,
   periodId: PeriodId,
   classId: ClassId,

@@ -5,7 +5,8 @@ import { HOUSE_DEFAULTS } from '../model/band.ts';
 import { newLaid } from '../model/laidPiece.ts';
 import { HOUSE_FLOOR_LIMITS } from '../model/limits.ts';
 import { limitsFor, NEW_SCHOOL, School } from '../model/school.ts';
-import { circlePolygon, floorZones, laneRunOut, swingAt } from './floorZones.ts';
+import { circlePolygon, rectShape } from '../model/shape.ts';
+import { floorZones, laneRunOut, swingAt } from './floorZones.ts';
 import { betweenDeg, lanesMeet } from './lanes.ts';
 
 const band = HOUSE_DEFAULTS['4-5'];
@@ -32,14 +33,10 @@ describe('floor that safety asks for', () => {
     const lane = { ...newLaid('lane', 'a', { x: 10, y: 5 }), lengthM: 4 };
     const place = {
       id: 'p',
-      piece: 'station' as const,
       number: 1,
       title: 'x',
-      x: 18,
-      y: 4,
-      width: 4,
-      depth: 3,
-      turned: 0 as const,
+      shape: rectShape({ x: 18, y: 4, width: 4, depth: 3 }),
+      taped: true,
       pinned: false,
     };
     const laid = [lane, { ...lane, id: 'b', x: 14, use: 'run' as const }, { ...newLaid('spot', 'c', { x: 5, y: 5 }), implementM: 0.8 }];

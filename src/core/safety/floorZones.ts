@@ -4,6 +4,7 @@ import { doorsKeptClear, doorZone } from '../model/door.ts';
 import { footprint, type LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Room } from '../model/room.ts';
+import { boxOf, circlePolygon } from '../model/shape.ts';
 import { fliesOn, flight } from './lanes.ts';
 import { runOut, speedOver, swingClearance } from './runOut.ts';
 
@@ -12,14 +13,6 @@ export interface FloorZone {
   zone: 'door' | 'run-out' | 'flight' | 'swing';
   outline: Point[];
 }
-
-const CIRCLE = 32;
-/** A circle as a polygon. */
-export const circlePolygon = (at: Point, radius: number): Point[] =>
-  Array.from({ length: CIRCLE }, (_, i) => {
-    const angle = (i * 2 * Math.PI) / CIRCLE;
-    return { x: at.x + radius * Math.cos(angle), y: at.y + radius * Math.sin(angle) };
-  });
 
 /** Metres that a run along a lane needs to stop past its end: the speed that can be reached on it, braked, and 0.3 m. */
 export function laneRunOut(lane: Pick<LaidPiece, 'lengthM'>, { acceleration, braking, sprint }: BandDefaults): number {
@@ -38,7 +31,10 @@ export function floorZones(
   laid: readonly LaidPiece[],
   defaults: BandDefaults,
 ): FloorZone[] {
-  const grown = (p: Piece, by: number) => rectPolygon({ x: p.x - by, y: p.y - by, width: p.width + 2 * by, depth: p.depth + 2 * by });
+  const grown = (p: Piece, by: number) => {
+    const box = boxOf(p.shape);
+    return rectPolygon({ x: box.x - by, y: box.y - by, width: box.width + 2 * by, depth: box.depth + 2 * by });
+  };
   return [
     ...doorsKeptClear(room).map((d): FloorZone => ({ zone: 'door', outline: [...doorZone(room, d)] })),
     ...pieces

@@ -57,6 +57,9 @@ export const LAID_WORDS: Record<LaidKind, string> = {
   'gear-drop': 'gear drop',
   element: 'course element',
   teacher: 'teacher spot',
+  court: 'court',
+  line: 'line',
+  position: 'position',
   adult: 'support adult spot',
 };
 /** A piece's title as it was given, or what its kind is called. */

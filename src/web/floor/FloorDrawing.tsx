@@ -1,16 +1,18 @@
 import { Minus, Plus, Scan } from 'lucide-react';
 import { useMemo } from 'react';
 import { clearRays } from '../../core/arrange/clearRays.ts';
-import { tapedRect } from '../../core/arrange/setOutUnit.ts';
+import { tapedBox } from '../../core/arrange/setOutUnit.ts';
 import { paintedGuides } from '../../core/arrange/snapTo.ts';
-import { boundsOf, type Rect } from '../../core/geometry/point.ts';
-import { footprint, LAID_FACTS, type LaidPiece } from '../../core/model/laidPiece.ts';
+import { boundsOf } from '../../core/geometry/point.ts';
+import { footprint, LAID_FACTS, type LaidPiece, laidMoved } from '../../core/model/laidPiece.ts';
+import { type Piece, pieceMoved } from '../../core/model/piece.ts';
 import { roomArea } from '../../core/model/room.ts';
+import { boxOf } from '../../core/model/shape.ts';
 import { movesBetween } from '../../core/rotation/moves.ts';
 import { LAID_WORDS } from '../../core/words/floor.en.ts';
 import type { FloorProps } from './Floor.tsx';
 import { GroupPennants } from './GroupPennants.tsx';
-import { LaidDrawing } from './LaidDrawing.tsx';
+import { LaidDrawing, StillThing } from './LaidDrawing.tsx';
 import type { Layer } from './layers.ts';
 import { Arrow, PieceDrawing } from './PieceDrawing.tsx';
 import { RoomMeasure } from './RoomMeasure.tsx';
@@ -33,22 +35,28 @@ export function FloorDrawing(props: Props) {
   const area = useMemo(() => roomArea(room, 0), [room]);
   const painted = useMemo(() => paintedGuides(room), [room]);
   const still = game?.pieces ?? NOTHING;
+  const things = game?.things ?? NOTHING;
   const movables = useMemo(
     () => [
-      ...still.map((p): Movable => ({ id: p.id, box: tapedRect(p), at: p, locked: false })),
-      ...laid.map((p): Movable => ({ id: p.id, box: { ...boundsOf(footprint(p)), turned: 0 }, at: p, locked: p.locked })),
+      ...still.map((p): Movable => ({ id: p.id, box: tapedBox(p, things), at: boxOf(p.shape), locked: false })),
+      ...[...things.filter((t) => !LAID_FACTS[t.laid].part), ...laid].map(
+        (p): Movable => ({ id: p.id, box: { ...boundsOf(footprint(p)), turned: 0 }, at: p, locked: p.locked }),
+      ),
     ],
-    [still, laid],
+    [still, things, laid],
   );
   const { moving, handlers } = useMoving({ ...props, movables, painted, selected, scale });
   const on = (layer: Layer) => layers.includes(layer);
-  const shift = (id: string) => (moving?.ids.has(id) ? moving : { dx: 0, dy: 0 });
-  const pieces = still.map((p) => (moving?.ids.has(p.id) ? { ...p, x: p.x + moving.dx, y: p.y + moving.dy } : p));
+  /** A thing goes with its place, or alone. */
+  const shift = ({ id, of }: { id: string; of?: string }) =>
+    moving && (moving.ids.has(id) || (of !== undefined && moving.ids.has(of))) ? moving : { dx: 0, dy: 0 };
+  const pieces = still.map((p) => (moving?.ids.has(p.id) ? pieceMoved(p, moving.dx, moving.dy) : p));
   const size = boundsOf(room.outline);
   const places = game?.timeline.rounds[round]?.places ?? NOTHING;
   const next = game?.timeline.rounds[round + 1]?.places;
   const arrows = next && on('paths') ? movesBetween(places, next) : NOTHING;
-  const shownLaid = laid.filter((p) => on(LAID_FACTS[p.laid].layer));
+  const parts = things.filter((t) => LAID_FACTS[t.laid].part && on('lines'));
+  const shownLaid = [...things.filter((t) => !LAID_FACTS[t.laid].part), ...laid].filter((p) => on(LAID_FACTS[p.laid].layer));
   const chosen = selected.length === 1 ? selected[0] : null;
   return (
     <>
@@ -84,20 +92,31 @@ export function FloorDrawing(props: Props) {
               units={units}
             />
           ))}
+        {parts.map((piece) => (
+          <StillThing key={piece.id} piece={laidMoved(piece, shift(piece).dx, shift(piece).dy)} scale={scale} />
+        ))}
         {shownLaid.map((piece) => (
           <LaidDrawing
             key={piece.id}
             piece={piece}
             scale={scale}
-            dx={shift(piece.id).dx}
-            dy={shift(piece.id).dy}
+            dx={shift(piece).dx}
+            dy={shift(piece).dy}
             selected={selected.includes(piece.id)}
             label={`${piece.title || LAID_WORDS[piece.laid]}, ${units.say(piece.x)} from the west, ${units.say(piece.y)} from the south${piece.locked ? ', stuck down' : ''}`}
           />
         ))}
         {on('people') && <GroupPennants pieces={pieces} places={places} scale={scale} still={moving === null} />}
         {chosen !== null && (
-          <Distances {...props} id={chosen} pieces={pieces} laid={laid} shift={shift(chosen)} scale={scale} area={area} />
+          <Distances
+            id={chosen}
+            units={units}
+            pieces={pieces}
+            laid={[...things.filter((t) => t.id === chosen), ...laid]}
+            shift={shift({ id: chosen })}
+            scale={scale}
+            area={area}
+          />
         )}
         {moving?.guides.map((g) => (
           <GuideLine key={`${g.along}-${g.at}`} guide={g} scale={scale} />
@@ -134,14 +153,14 @@ function Distances({
   units,
 }: Pick<Props, 'units'> & {
   id: string;
-  pieces: readonly (Rect & { id: string })[];
+  pieces: readonly Piece[];
   laid: readonly LaidPiece[];
   shift: { dx: number; dy: number };
   scale: Scale;
   area: ReturnType<typeof roomArea>;
 }) {
   const boxes = [
-    ...pieces,
+    ...pieces.map((p) => ({ id: p.id, ...boxOf(p.shape) })),
     ...laid.map((p) => {
       const box = boundsOf(footprint(p));
       return { id: p.id, ...box, ...(p.id === id ? { x: box.x + shift.dx, y: box.y + shift.dy } : {}) };

@@ -1,4 +1,5 @@
 import type { Piece } from '../../core/model/piece.ts';
+import { boxOf, meetingPoint } from '../../core/model/shape.ts';
 import { PennantCloth } from '../parts/Pennant.tsx';
 import type { Scale } from './scale.ts';
 
@@ -19,10 +20,11 @@ export function GroupPennants({
   return places.map((at, g) => {
     const piece = pieces[at];
     if (!piece) return null;
-    const middle = scale.y(piece.y + piece.depth / 2);
-    // A court's pennant flies at its upper corner: its cells and its line are people's.
-    const x = scale.x(piece.x + piece.width) - (piece.cells ? 30 : 46);
-    const y = piece.cells ? scale.y(piece.y + piece.depth) - 30 : middle + (piece.depth * scale.k) / 2 - 40;
+    const box = boxOf(piece.shape);
+    // Where things lie inside a place its pennant flies at the upper corner, and on a path at its start.
+    const start = piece.shape.shape === 'path' ? meetingPoint(piece.shape) : undefined;
+    const x = start ? scale.x(start.x) + 12 : scale.x(box.x + box.width) - (piece.taped ? 46 : 30);
+    const y = start ? scale.y(start.y) - 34 : piece.taped ? scale.y(box.y) - 40 : scale.y(box.y + box.depth) - 30;
     return (
       <g
         key={`group-${g + 1}`}

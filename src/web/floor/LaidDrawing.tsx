@@ -10,6 +10,18 @@ const INK = 'var(--color-ink)';
 /** The least of a piece that a finger or a mouse meets, px. */
 const LEAST_PX = 22;
 
+/** A laid piece as it lies, without any hand on it. */
+export function StillThing({ piece, scale }: { piece: LaidPiece; scale: Scale }) {
+  return (
+    <g
+      transform={`translate(${scale.x(piece.x).toFixed(1)} ${scale.y(piece.y).toFixed(1)})${piece.turnedDeg ? ` rotate(${piece.turnedDeg})` : ''}`}
+      pointerEvents="none"
+    >
+      {LAID_SHAPES[piece.laid]({ piece, w: piece.widthM * scale.k, l: piece.lengthM * scale.k, k: scale.k })}
+    </g>
+  );
+}
+
 /** A laid piece: dragged, stepped and read aloud as one button; what happens is heard by the drawing (data-piece). */
 export const LaidDrawing = memo(function LaidDrawing({
   piece,

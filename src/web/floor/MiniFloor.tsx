@@ -1,7 +1,11 @@
 import { boundsOf } from '../../core/geometry/point.ts';
+import type { LaidPiece } from '../../core/model/laidPiece.ts';
 import type { Piece } from '../../core/model/piece.ts';
 import type { Room } from '../../core/model/room.ts';
+import { boxOf, meetingPoint } from '../../core/model/shape.ts';
+import { StillThing } from './LaidDrawing.tsx';
 import { RoomPaint } from './RoomPaint.tsx';
+import { ShapeDrawing } from './ShapeDrawing.tsx';
 import { scaleFor } from './scale.ts';
 import { NumberedTape } from './Tape.tsx';
 
@@ -9,7 +13,20 @@ import { NumberedTape } from './Tape.tsx';
 const TINY = 8;
 
 /** The floor small and still: room, tape, numbers; a stamp of it where there is too little room for those. */
-export function MiniFloor({ room, pieces, width, height }: { room: Room; pieces: readonly Piece[]; width: number; height: number }) {
+export function MiniFloor({
+  room,
+  pieces,
+  things = [],
+  width,
+  height,
+}: {
+  room: Room;
+  pieces: readonly Piece[];
+  /** What lies inside the places. */
+  things?: readonly LaidPiece[];
+  width: number;
+  height: number;
+}) {
   const scale = scaleFor(room, width, height, 4);
   const tiny = scale.k < TINY;
   const box = boundsOf(room.outline);
@@ -22,29 +39,25 @@ export function MiniFloor({ room, pieces, width, height }: { room: Room; pieces:
       aria-label={`${room.name}, ${box.width} by ${box.depth} metres, ${pieces.length} places taped`}
     >
       <RoomPaint room={tiny ? { ...room, painted: [] } : room} scale={scale} labels={false} />
-      {tiny &&
-        pieces.map((p) => (
-          <rect
-            key={p.id}
-            x={scale.x(p.x)}
-            y={scale.y(p.y + p.depth)}
-            width={p.width * scale.k}
-            height={p.depth * scale.k}
-            fill="white"
-            stroke="var(--color-tape)"
-            strokeWidth="1.5"
-          />
-        ))}
-      {(tiny ? [] : pieces).map((p, i) => (
-        <NumberedTape
-          key={p.id}
-          rect={p}
-          number={p.number}
-          scale={scale}
-          seed={i * 5}
-          size={Math.max(12, Math.min(20, p.depth * scale.k * 0.6))}
-        />
-      ))}
+      {pieces.map((p, i) => {
+        const box = boxOf(p.shape);
+        const size = Math.max(12, Math.min(20, box.depth * scale.k * 0.6));
+        if (!tiny && p.taped && p.shape.shape === 'rect')
+          return <NumberedTape key={p.id} rect={box} number={p.number} scale={scale} seed={i * 5} size={size} />;
+        return <ShapeDrawing key={p.id} shape={p.shape} taped={p.taped} scale={scale} seed={i * 5} small={tiny} />;
+      })}
+      {!tiny && things.map((t) => <StillThing key={t.id} piece={t} scale={scale} />)}
+      {!tiny &&
+        pieces
+          .filter((p) => !p.taped)
+          .map((p) => {
+            const at = p.label ?? meetingPoint(p.shape);
+            return (
+              <text key={p.id} x={scale.x(at.x) + 4} y={scale.y(at.y) + 13} fontSize="13" fontWeight="700" fill="var(--color-tape)">
+                {p.number}
+              </text>
+            );
+          })}
     </svg>
   );
 }

@@ -155,8 +155,12 @@ export const LAID_SHAPES: Record<LaidPiece['laid'], (p: ShapeProps) => React.Rea
   ),
   'waiting-line': ({ piece, w, l }) => (
     <>
-      <path d={`M0 ${l / 2}V${-l / 2}M${-w / 2} ${-l / 2}H${w / 2}`} stroke={TAPE} strokeWidth="3" />
-      <Queue w={w} l={l} count={piece.students ?? 1} />
+      {piece.bare ? (
+        <rect x={-w / 2} y={-l / 2} width={w} height={l} fill="none" stroke={TAPE} strokeWidth="1.5" strokeDasharray="5 4" />
+      ) : (
+        <path d={`M0 ${l / 2}V${-l / 2}M${-w / 2} ${-l / 2}H${w / 2}`} stroke={TAPE} strokeWidth="3" />
+      )}
+      <Queue w={w} l={l} count={piece.students ?? 0} />
     </>
   ),
   'side-box': (p) => (
@@ -184,6 +188,19 @@ export const LAID_SHAPES: Record<LaidPiece['laid'], (p: ShapeProps) => React.Rea
       <rect x={-p.w / 2} y={-p.l / 2} width={p.w} height={p.l} fill="#E8EBDD" stroke={INK} strokeWidth="1.5" />
       <Heads w={p.w} l={p.l} count={1} />
     </>
+  ),
+  court: (p) => <Taped {...p} />,
+  line: ({ w, k }) => <path d={`M${-w / 2} 0H${w / 2}`} stroke={TAPE} strokeWidth={Math.max(2, 0.05 * k)} />,
+  position: ({ piece, k }) => (
+    <text
+      textAnchor="middle"
+      dominantBaseline="central"
+      fontSize={Math.max(12, Math.min(18, k * 0.5))}
+      fontWeight="700"
+      fill="var(--color-muted)"
+    >
+      {piece.title}
+    </text>
   ),
   teacher: () => <Person letter="T" />,
   adult: () => <Person letter="A" />,

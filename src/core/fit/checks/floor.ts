@@ -1,5 +1,5 @@
 import { nearestClear } from '../../arrange/nearestClear.ts';
-import { gapBetween, type Trouble, validateLayout } from '../../arrange/validate.ts';
+import { gapBetween, type Trouble, validateShapes } from '../../arrange/validate.ts';
 import { gapOf } from '../../formats/setting.ts';
 import { doorsKeptClear } from '../../model/door.ts';
 import type { Edit } from '../../model/edit.ts';
@@ -10,6 +10,7 @@ import { footprint, LAID_FACTS, laidName } from '../../model/laidPiece.ts';
 import type { Piece } from '../../model/piece.ts';
 import { roomArea } from '../../model/room.ts';
 import { limitsFor } from '../../model/school.ts';
+import { boxOf, movedTo } from '../../model/shape.ts';
 import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
 
 const place = (block: FittedBlock, piece: Piece, at: { x: number; y: number } | null): Edit => ({
@@ -18,6 +19,8 @@ const place = (block: FittedBlock, piece: Piece, at: { x: number; y: number } | 
   pieceId: piece.id,
   at: at && { value: at, by: 'teacher', pinned: true },
 });
+
+const cornerOf = ({ x, y }: { x: number; y: number }) => ({ x, y });
 
 const takingFloor = (block: FittedBlock) => block.laid.filter((p) => LAID_FACTS[p.laid].takesFloor);
 /** The room with everything that keeps floor from a block's places. */
@@ -38,13 +41,17 @@ function ideasFor(input: FitInput, block: FittedBlock, piece: Piece, wanted: num
   const others = game.pieces.filter((p) => p !== piece);
   const area = areaFor(input, block);
   const ideas: FixIdea[] = [];
-  const target = nearestClear(area, piece, others, wanted, gap);
+  const box = boxOf(piece.shape);
+  // A path or a zone has no other place that is simply nearest: it is laid out again as a whole.
+  const boxed = piece.shape.shape === 'rect' || piece.shape.shape === 'circle';
+  const boxes = others.map((o) => boxOf(o.shape));
+  const target = boxed ? nearestClear(area, box, boxes, wanted, gap) : undefined;
   if (target) {
-    const moved = Math.hypot(target.x - piece.x, target.y - piece.y);
-    const least = Math.min(...others.map((o) => gapBetween({ ...piece, ...target }, o)), 99);
+    const [dx, dy] = [target.x - box.x, target.y - box.y];
+    const least = Math.min(...boxes.map((o) => gapBetween({ ...box, ...target }, o)));
     ideas.push({
       code: 'move-piece',
-      data: { title: piece.title, dx: target.x - piece.x, dy: target.y - piece.y, metres: moved, gap: least },
+      data: { title: piece.title, dx, dy, metres: Math.hypot(dx, dy), ...(others.length && { gap: least }) },
       edits: [place(block, piece, target)],
     });
   }
@@ -52,20 +59,13 @@ function ideasFor(input: FitInput, block: FittedBlock, piece: Piece, wanted: num
     const mine = game.clearances[piece.id].metres;
     const theirs = game.clearances[other.id].metres;
     if (theirs >= mine) continue;
-    const swapped = validateLayout(
-      area,
-      [
-        { ...piece, x: other.x, y: other.y },
-        { ...other, x: piece.x, y: piece.y },
-      ],
-      [mine, theirs],
-      0,
-    );
+    const otherBox = boxOf(other.shape);
+    const swapped = validateShapes(area, [movedTo(piece.shape, otherBox), movedTo(other.shape, box)], [mine, theirs], 0);
     if (swapped.some((t) => t.kind !== 'close')) continue;
     ideas.push({
       code: 'swap-pieces',
       data: { a: piece.number, b: other.number },
-      edits: [place(block, piece, { x: other.x, y: other.y }), place(block, other, { x: piece.x, y: piece.y })],
+      edits: [place(block, piece, cornerOf(otherBox)), place(block, other, cornerOf(box))],
     });
     break;
   }
@@ -110,6 +110,11 @@ export function floorChecks(input: FitInput, bare: Omit<BareFit, 'noticed'>): No
     const game = block.game;
     if (!game) return [];
     const clearance = game.pieces.map((p) => game.clearances[p.id].metres);
-    return validateLayout(areaFor(input, block), game.pieces, clearance, gapOf(game)).map((t) => finding(input, block, t));
+    return validateShapes(
+      areaFor(input, block),
+      game.pieces.map((p) => p.shape),
+      clearance,
+      gapOf(game),
+    ).map((t) => finding(input, block, t));
   });
 }

@@ -1,13 +1,25 @@
 import { insidePolygon, polygonsMeet } from '../../geometry/point.ts';
+import type { Edit } from '../../model/edit.ts';
 import type { FixIdea } from '../../model/finding.ts';
 import { fixedZone, standing } from '../../model/fixedThing.ts';
 import type { BlockId } from '../../model/ids.ts';
 import { footprint, type LaidPiece, laidName } from '../../model/laidPiece.ts';
-import type { FitInput, FittedBlock } from '../fitted.ts';
+import { type FitInput, type FittedBlock, laidIn } from '../fitted.ts';
 
-/** Pieces of a block put otherwise, as a fix. */
+/** Edits that put pieces of a block differently: the teacher's as they are now, those of fit in their new place. */
+export function putEdits(block: Pick<FittedBlock, 'id'>, put: readonly LaidPiece[]): Edit[] {
+  const blockId = block.id as BlockId;
+  const laid = put.filter((p) => p.by !== 'fit');
+  const placed = put.filter((p) => p.by === 'fit');
+  return [
+    ...(laid.length ? [{ kind: 'lay' as const, blockId, put: laid, take: [] }] : []),
+    ...placed.map(({ id, x, y }): Edit => ({ kind: 'place', blockId, pieceId: id, at: { value: { x, y }, by: 'teacher', pinned: true } })),
+  ];
+}
+
+/** Pieces of a block put differently, as a fix. */
 export function putIdea(block: FittedBlock, put: LaidPiece[], code: string, data: Record<string, unknown>): FixIdea {
-  return { code, data, edits: [{ kind: 'lay', blockId: block.id as BlockId, put, take: [] }] };
+  return { code, data, edits: putEdits(block, put) };
 }
 
 /** True where the piece lies inside the room and on nothing that stands there. */
@@ -21,16 +33,16 @@ export function fitsRoom(input: FitInput, piece: LaidPiece): boolean {
 
 const STEP_M = 0.25;
 const FAR_M = 9;
-const WAYS = 16;
-const tenth = (v: number) => Math.round(v * 100) / 100;
+const DIRECTIONS = 16;
+const toCentimetre = (v: number) => Math.round(v * 100) / 100;
 
 /** The piece moved by as little as makes everything right, as a fix; nothing where no place within nine metres does. Stuck down, it stays. */
 export function moveIdea(input: FitInput, block: FittedBlock, piece: LaidPiece, right: (moved: LaidPiece) => boolean): FixIdea[] {
   if (piece.locked) return [];
   for (let far = STEP_M; far <= FAR_M; far += STEP_M)
-    for (let k = 0; k < WAYS; k++) {
-      const angle = (k * 2 * Math.PI) / WAYS;
-      const moved = { ...piece, x: tenth(piece.x + far * Math.cos(angle)), y: tenth(piece.y + far * Math.sin(angle)) };
+    for (let k = 0; k < DIRECTIONS; k++) {
+      const angle = (k * 2 * Math.PI) / DIRECTIONS;
+      const moved = { ...piece, x: toCentimetre(piece.x + far * Math.cos(angle)), y: toCentimetre(piece.y + far * Math.sin(angle)) };
       if (!fitsRoom(input, moved) || !right(moved)) continue;
       const [dx, dy] = [moved.x - piece.x, moved.y - piece.y];
       return [putIdea(block, [moved], 'move-piece', { title: laidName(piece), dx, dy, metres: Math.hypot(dx, dy) })];
@@ -46,7 +58,8 @@ export function turnIdea(
   degs: readonly number[],
   right: (t: LaidPiece) => boolean,
 ): FixIdea[] {
-  if (piece.locked) return [];
+  // Where fit put it only its place can be changed.
+  if (piece.locked || piece.by === 'fit') return [];
   const turned = degs
     .map((deg) => ({ ...piece, turnedDeg: (((piece.turnedDeg + deg) % 360) + 360) % 360 }))
     .find((t) => fitsRoom(input, t) && right(t));
@@ -54,4 +67,5 @@ export function turnIdea(
 }
 
 /** The block's pieces of some kinds. */
-export const laidOf = (block: FittedBlock, ...kinds: LaidPiece['laid'][]): LaidPiece[] => block.laid.filter((p) => kinds.includes(p.laid));
+export const laidOf = (block: FittedBlock, ...kinds: LaidPiece['laid'][]): LaidPiece[] =>
+  laidIn(block).filter((p) => kinds.includes(p.laid));

@@ -6,7 +6,7 @@ import { footprint, LAID_FACTS, type LaidPiece, laidName } from '../../model/lai
 import { limitsFor } from '../../model/school.ts';
 import { laneRunOut } from '../../safety/floorZones.ts';
 import { betweenDeg, fliesOn, flight, freeAhead, lanesMeet, overlap } from '../../safety/lanes.ts';
-import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
+import { type BareFit, type FitInput, type FittedBlock, laidIn } from '../fitted.ts';
 import { fitsRoom, laidOf, moveIdea, putIdea, turnIdea } from './laidFix.ts';
 
 type Bare = Omit<BareFit, 'noticed'>;
@@ -140,7 +140,10 @@ function endings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
 function lying(input: FitInput, block: FittedBlock): Noticed[] {
   const doors = doorsKeptClear(input.room).map((d) => ({ door: d, floor: doorZone(input.room, d) }));
   const at = (p: LaidPiece) => doors.find((d) => polygonsMeet(footprint(p), d.floor));
-  const inDoors = block.laid
+  // What fit put inside a place lies right if the place does, until somebody moves it alone.
+  const placed = new Set(Object.keys(input.lesson.blocks.find((b) => b.id === block.id)?.game?.placed ?? {}));
+  const lying = laidIn(block).filter((p) => p.by !== 'fit' || placed.has(p.id));
+  const inDoors = lying
     .filter((p) => LAID_FACTS[p.laid].layer !== 'people')
     .flatMap((p): Noticed[] => {
       const near = at(p);
@@ -155,7 +158,7 @@ function lying(input: FitInput, block: FittedBlock): Noticed[] {
         },
       ];
     });
-  const outside = block.laid
+  const outside = lying
     .filter((p) => !fitsRoom(input, p))
     .map(
       (p): Noticed => ({
@@ -172,7 +175,7 @@ function lying(input: FitInput, block: FittedBlock): Noticed[] {
 /** What lanes do to each other, to who stands near, and to what is at their ends. */
 export function laneChecks(input: FitInput, bare: Bare): Noticed[] {
   return bare.blocks
-    .filter((b) => b.laid.length)
+    .filter((b) => laidIn(b).length)
     .flatMap((block) => [
       ...lying(input, block),
       ...meetings(input, block),

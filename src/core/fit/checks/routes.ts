@@ -5,8 +5,9 @@ import { fixedZone, standing } from '../../model/fixedThing.ts';
 import type { BlockId } from '../../model/ids.ts';
 import { footprint, LAID_FACTS, laidName } from '../../model/laidPiece.ts';
 import { limitsFor } from '../../model/school.ts';
+import { boxOf } from '../../model/shape.ts';
 import { routesAround, widestRoutes } from '../../safety/routes.ts';
-import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
+import { type BareFit, type FitInput, type FittedBlock, laidIn } from '../fitted.ts';
 
 type Bare = Omit<BareFit, 'noticed'>;
 
@@ -30,7 +31,9 @@ function routes(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
   const limits = limitsFor(input.school);
   const playing = new Set(bare.people.playing);
   const wheels = input.ratings.filter((r) => r.wheels && playing.has(r.studentId));
-  const solid = block.laid.filter((p) => LAID_FACTS[p.laid].solid).map(footprint);
+  const solid = laidIn(block)
+    .filter((p) => LAID_FACTS[p.laid].solid)
+    .map(footprint);
   const door = input.room.doors.find((d) => d.exit) ?? input.room.doors[0];
   const pieces = block.game?.pieces ?? [];
   if (!door || !pieces.length || (!wheels.length && !solid.length)) return [];
@@ -38,7 +41,7 @@ function routes(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
   const start = point(door.atM + door.widthM / 2, 0.5);
   const fixed = standing(input.room).map(fixedZone);
   const solids = [...fixed, ...solid].filter((o) => polygonDistance(o, [start, start, start]) > 0);
-  const places = pieces.map(({ x, y, width, depth }): Rect => ({ x, y, width, depth }));
+  const places = pieces.map(({ shape }) => boxOf(shape));
   // On wheels the other places are gone around, so that every place has a route of its own.
   const widths = routesTo(input.room.outline, solids, start, limits.playRouteM + 0.2, places, wheels.length > 0);
   return pieces.flatMap((piece, i): Noticed[] => {

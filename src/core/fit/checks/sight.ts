@@ -7,8 +7,9 @@ import { laidName } from '../../model/laidPiece.ts';
 import { VIGOUR_SHARE, VIGOURS, type Vigour } from '../../model/limits.ts';
 import { roomArea } from '../../model/room.ts';
 import { limitsFor } from '../../model/school.ts';
+import { boxOf, meetingPoint, partsOf } from '../../model/shape.ts';
 import { betterSpot, inTheWay, unseen } from '../../safety/sight.ts';
-import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
+import { type BareFit, type FitInput, type FittedBlock, laidIn } from '../fitted.ts';
 import { laidOf, putIdea } from './laidFix.ts';
 
 type Bare = Omit<BareFit, 'noticed'>;
@@ -41,20 +42,21 @@ function crowding(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
 function sight(input: FitInput, block: FittedBlock): Noticed[] {
   const spots = laidOf(block, 'teacher');
   if (!spots.length) return [];
-  const blockers = inTheWay(input.room, block.laid, limitsFor(input.school).seenOverM);
+  const blockers = inTheWay(input.room, laidIn(block), limitsFor(input.school).seenOverM);
   const places = [
-    ...(block.game?.pieces ?? []).map((p) => ({
-      name: p.title,
-      at: middleOf(p),
-      more: rectPolygon({ x: p.x + 0.4, y: p.y + 0.4, width: Math.max(0.1, p.width - 0.8), depth: Math.max(0.1, p.depth - 0.8) }),
-    })),
+    ...(block.game?.pieces ?? []).map(({ title, shape }) => {
+      if (shape.shape === 'path') return { name: title, at: meetingPoint(shape), more: shape.points };
+      const box = boxOf(shape);
+      const inner = { x: box.x + 0.4, y: box.y + 0.4, width: Math.max(0.1, box.width - 0.8), depth: Math.max(0.1, box.depth - 0.8) };
+      return { name: title, at: middleOf(box), more: rectPolygon(inner) };
+    }),
     ...laidOf(block, 'waiting-line', 'side-box', 'home').map((p) => ({ name: laidName(p), at: { x: p.x, y: p.y }, more: [] as Point[] })),
   ];
   const points = places.flatMap((p) => [p.at, ...p.more].map((at) => ({ at, name: p.name })));
   const at = points.map((p) => p.at);
   const hidden = unseen(input.room.outline, blockers, spots, at);
   if (!hidden.length) return [];
-  const taken = [...standing(input.room).map(fixedZone), ...(block.game?.pieces ?? []).map((p) => rectPolygon(p))];
+  const taken = [...standing(input.room).map(fixedZone), ...(block.game?.pieces ?? []).flatMap((p) => partsOf(p.shape))];
   const better = (): FixIdea[] => {
     const [spot] = spots;
     const found = spot.locked ? undefined : betterSpot(input.room.outline, blockers, taken, spot, at);

@@ -3,16 +3,17 @@ import type { Noticed } from '../../model/finding.ts';
 import { footprint, type LaidPiece, laidName } from '../../model/laidPiece.ts';
 import { LONG_IMPLEMENT_M } from '../../model/limits.ts';
 import { limitsFor } from '../../model/school.ts';
-import { circlePolygon, swingAt } from '../../safety/floorZones.ts';
+import { circlePolygon } from '../../model/shape.ts';
+import { swingAt } from '../../safety/floorZones.ts';
 import { closingSpeed } from '../../safety/runOut.ts';
-import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
+import { type BareFit, type FitInput, type FittedBlock, laidIn } from '../fitted.ts';
 import { laidOf, moveIdea, putIdea } from './laidFix.ts';
 
 type Bare = Omit<BareFit, 'noticed'>;
 
 /** Swing circles that touch each other or a wall, and waiting lines behind a swing. */
 function swings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
-  const swinging = block.laid.filter((p) => (p.implementM ?? 0) > 0);
+  const swinging = laidIn(block).filter((p) => (p.implementM ?? 0) > 0);
   const radius = (p: LaidPiece) => swingAt(p, bare.defaults);
   const limits = limitsFor(input.school);
   const walls = edgesOf(input.room.outline).filter((_, i) => input.room.walls[i] !== 'open side');

@@ -1,18 +1,21 @@
-import { boundsOf, distance, middleOf, type Point, polygonsMeet, rectPolygon } from '../../geometry/point.ts';
+import { boundsOf, distance, type Point, polygonsMeet, type Rect, rectPolygon } from '../../geometry/point.ts';
 import type { Edit } from '../../model/edit.ts';
 import type { FixIdea, Noticed } from '../../model/finding.ts';
 import type { BlockId } from '../../model/ids.ts';
 import { footprint, laidName } from '../../model/laidPiece.ts';
 import type { Piece } from '../../model/piece.ts';
+import { boxOf, meetingPoint, partsOf } from '../../model/shape.ts';
 import { eachOnce, movesBetween } from '../../rotation/moves.ts';
 import { fliesOn, flight } from '../../safety/lanes.ts';
 import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
 import { laidOf, putIdea } from './laidFix.ts';
 
 /** What of a place is really played on: its edge is walked along. */
-const inner = ({ x, y, width, depth }: Piece) =>
-  rectPolygon({ x: x + width * 0.15, y: y + depth * 0.15, width: width * 0.7, depth: depth * 0.7 });
-const placed = (block: FittedBlock, piece: Piece, at: Piece): Edit => ({
+function inner({ shape }: Piece): Point[] {
+  const { x, y, width, depth } = boxOf(shape);
+  return rectPolygon({ x: x + width * 0.15, y: y + depth * 0.15, width: width * 0.7, depth: depth * 0.7 });
+}
+const placed = (block: FittedBlock, piece: Piece, at: Rect): Edit => ({
   kind: 'place',
   blockId: block.id as BlockId,
   pieceId: piece.id,
@@ -29,7 +32,8 @@ function walks(input: FitInput, block: FittedBlock): Noticed[] {
   for (const [from, to] of eachOnce(moves)) {
     const [a, b] = [game.pieces[from], game.pieces[to]];
     if (!a || !b) continue;
-    const walk = [middleOf(a), middleOf(b), middleOf(b)];
+    const [here, there] = [meetingPoint(a.shape), meetingPoint(b.shape)];
+    const walk = [here, there, there];
     for (const { lane, floor } of lanes.filter((l) => polygonsMeet(l.floor, walk))) {
       found.push({
         code: 'walk-crosses-lane',
@@ -44,7 +48,7 @@ function walks(input: FitInput, block: FittedBlock): Noticed[] {
       const swap = (p: Piece, q: Piece): FixIdea => ({
         code: 'swap-pieces',
         data: { a: p.number, b: q.number },
-        edits: [placed(block, p, q), placed(block, q, p)],
+        edits: [placed(block, p, boxOf(q.shape)), placed(block, q, boxOf(p.shape))],
       });
       found.push({
         code: 'walk-through-place',
@@ -60,7 +64,7 @@ function walks(input: FitInput, block: FittedBlock): Noticed[] {
 
 /** The lane moved along its own breadth, in whole metres, as a fix; weighing tells which move really clears the walks. */
 function laneAside(input: FitInput, block: FittedBlock, id: string, floor: readonly Point[], pieces: readonly Piece[]) {
-  const lane = block.laid.find((p) => p.id === id)!;
+  const lane = laidOf(block, 'lane').find((p) => p.id === id)!;
   const box = boundsOf(input.room.outline);
   const size = boundsOf(floor);
   const spots = [
@@ -71,7 +75,7 @@ function laneAside(input: FitInput, block: FittedBlock, id: string, floor: reado
     { x: box.x + box.width / 2, y: box.y + box.depth / 2 },
   ];
   return spots
-    .filter((s) => pieces.every((p) => !polygonsMeet(footprint({ ...lane, ...s }), rectPolygon(p))))
+    .filter((s) => pieces.every((p) => partsOf(p.shape).every((part) => !polygonsMeet(footprint({ ...lane, ...s }), part))))
     .map((s) =>
       putIdea(block, [{ ...lane, ...s }], 'move-piece', {
         title: laidName(lane),

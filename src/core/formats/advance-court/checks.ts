@@ -1,5 +1,5 @@
 import { paintedMetres } from '../../arrange/paintedMetres.ts';
-import { tapeLines } from '../../arrange/setOutUnit.ts';
+import { laidTape } from '../../arrange/setOutUnit.ts';
 import { remembered } from '../../geometry/remembered.ts';
 import { HOUSE_LIMITS } from '../../model/band.ts';
 import type { Noticed } from '../../model/finding.ts';
@@ -117,7 +117,9 @@ const TOLD_PAINT_M = 1;
 
 /** Courts that lie on painted lines, and the metres of tape that they save. */
 function paintNotes(context: CourtContext, draft: CourtDraft): Noticed[] {
-  const metres = draft.pieces.map((p) => painted(tapeLines(p), { painted: context.room.painted }));
+  const metres = draft.pieces.map((p) =>
+    painted(draft.things.filter((t) => t.of === p.id).flatMap(laidTape), { painted: context.room.painted }),
+  );
   const courts = metres.filter((m) => m >= TOLD_PAINT_M).length;
   if (!courts) return [];
   return [

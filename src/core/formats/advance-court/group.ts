@@ -13,7 +13,7 @@ const fits = remembered(unitsThatFit);
 export type CourtContext = PlanContext<AdvanceCourtGame, AdvanceCourtValues>;
 
 /** Depth of a waiting line, m. */
-const LINE_M = 0.8;
+export const LINE_M = 0.8;
 /** What one court takes of the floor: its square, then a gap and the waiting line below it. */
 export function courtUnit({ values }: Pick<CourtContext, 'values'>) {
   const lineM = Math.round((values.lineGapM + LINE_M) * 100) / 100;

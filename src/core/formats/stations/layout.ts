@@ -1,9 +1,11 @@
 import { aroundPinned } from '../../arrange/aroundPinned.ts';
 import { legsOf, settleLoop, unitsOnLoop } from '../../arrange/loop.ts';
+import { rectPiece, rectPlaces } from '../../arrange/rectPlaces.ts';
 import { roomAround } from '../../arrange/validate.ts';
 import { remembered } from '../../geometry/remembered.ts';
 import type { Piece } from '../../model/piece.ts';
 import { roomArea } from '../../model/room.ts';
+import { boxOf } from '../../model/shape.ts';
 import { runOut, speedOver } from '../../safety/runOut.ts';
 import type { Draft } from '../format.ts';
 import type { StationsContext } from './group.ts';
@@ -34,7 +36,7 @@ export function stationClearance(context: StationsContext, pieceId: string): { m
 }
 
 /** Stations on a walking loop, numbers in walking order; the loop is turned so that running stations get the room they want. */
-export function stationsLayout(context: StationsContext): Pick<Draft<StationsValues>, 'pieces' | 'unplaced'> {
+export function stationsLayout(context: StationsContext): Pick<Draft<StationsValues>, 'pieces' | 'things' | 'unplaced'> {
   const { values, room, wallClearanceM, placed, taken } = context;
   const list = picked(context);
   const wants = list.map(({ id }) => stationClearance(context, id).metres);
@@ -48,46 +50,21 @@ export function stationsLayout(context: StationsContext): Pick<Draft<StationsVal
   const { from } = turns.reduce((best, t) => (t.count < best.count ? t : best));
   const turned = loop.map((_, i) => loop[(i + from) % loop.length]);
   const spots = settled(area, turned, wants.slice(0, turned.length), values.gapM);
-  const numbered = list.map(({ id, station }, i) => ({
-    id,
-    number: i + 1,
-    title: station.title,
-    at: placed[id] ?? (i < spots.length ? spots[i] : undefined),
-  }));
-  const unplaced = numbered.filter((n) => !n.at).map(({ id, number, title }) => ({ id, number, title }));
-  const pieces = numbered.flatMap(({ id, number, title, at }): Piece[] =>
-    at
-      ? [
-          {
-            id,
-            piece: 'station',
-            number,
-            title,
-            x: at.x,
-            y: at.y,
-            width: size.width,
-            depth: size.depth,
-            turned: 0,
-            pinned: placed[id] !== undefined,
-          },
-        ]
-      : [],
+  const titled = list.map(({ id, station }) => ({ id, title: station.title }));
+  const { places, unplaced } = rectPlaces(titled, size, spots, placed);
+  const clear = aroundPinned(
+    area,
+    places,
+    places.map((p) => wants[p.number - 1]),
+    values.gapM,
   );
-  return {
-    pieces: aroundPinned(
-      area,
-      pieces,
-      pieces.map((p) => wants[p.number - 1]),
-      values.gapM,
-    ),
-    unplaced,
-  };
+  return { pieces: clear.map((p) => rectPiece(p, true)), things: [], unplaced };
 }
 
 /** Seconds a move takes: the longest walk to the next station at the band's pace, plus settling, to the next 5 s. */
 export function stationsPace(context: StationsContext, pieces: readonly Piece[]): { moveSeconds: number; walkM: number } {
   const ordered = context.values.direction === 1 ? [...pieces] : [...pieces].reverse();
-  const walkM = pieces.length > 1 ? Math.max(...legsOf(ordered)) : 0;
+  const walkM = pieces.length > 1 ? Math.max(...legsOf(ordered.map((p) => boxOf(p.shape)))) : 0;
   const needed = Math.ceil((walkM / context.defaults.moveSpeed + context.defaults.settleSeconds) / 5) * 5;
   return { moveSeconds: context.values.moveSeconds ?? needed, walkM };
 }

@@ -2,7 +2,7 @@ import { Lock, LockOpen, Trash2 } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import type { LineUp } from '../../../core/arrange/lineUp.ts';
 import type { LaidPiece } from '../../../core/model/laidPiece.ts';
-import type { Piece } from '../../../core/model/piece.ts';
+import { boxOf } from '../../../core/model/shape.ts';
 import { LAID_WORDS } from '../../../core/words/floor.en.ts';
 import { CommitField } from '../../parts/CommitField.tsx';
 import type { Units } from '../../parts/units.ts';
@@ -30,30 +30,44 @@ function Field({
   );
 }
 
-/** A place of the game: where it stands, stuck down or peeled off. */
-function OnePlace({ piece, units, edits }: { piece: Piece; units: Units; edits: FloorEdits }) {
-  const name = `${piece.number} ${piece.title}`;
+/** A place of the game by its lower left corner, or what fit put inside one by its middle: where it is, pinned or placed automatically. */
+function OnePlace({
+  id,
+  name,
+  label,
+  at,
+  edits,
+  units,
+}: {
+  id: string;
+  name: string;
+  /** What its fields are called by. */
+  label: string;
+  at: { x: number; y: number };
+  units: Units;
+  edits: FloorEdits;
+}) {
   return (
     <>
-      <span className="head text-base">{name}</span>
+      <span className="head max-w-52 truncate text-base">{name}</span>
       <Field
         word="from the west wall"
-        label={`${piece.title}: metres from the west wall`}
-        value={units.say(piece.x)}
-        onCommit={(text) => edits.place(piece.id, { x: units.read(text), y: piece.y })}
+        label={`${label}: metres from the west wall`}
+        value={units.say(at.x)}
+        onCommit={(text) => edits.place(id, { x: units.read(text), y: at.y })}
       />
       <Field
         word="from the south wall"
-        label={`${piece.title}: metres from the south wall`}
-        value={units.say(piece.y)}
-        onCommit={(text) => edits.place(piece.id, { x: piece.x, y: units.read(text) })}
+        label={`${label}: metres from the south wall`}
+        value={units.say(at.y)}
+        onCommit={(text) => edits.place(id, { x: at.x, y: units.read(text) })}
       />
-      {piece.pinned ? (
-        <button type="button" className="btn" onClick={() => edits.place(piece.id, null)}>
+      {edits.isPlaced(id) ? (
+        <button type="button" className="btn" onClick={() => edits.place(id, null)}>
           Peel off
         </button>
       ) : (
-        <button type="button" className="btn" onClick={() => edits.place(piece.id, piece)}>
+        <button type="button" className="btn" onClick={() => edits.place(id, at)}>
           Stick down
         </button>
       )}
@@ -197,7 +211,23 @@ function Several({ ids, edits }: { ids: readonly string[]; edits: FloorEdits }) 
 export function ChosenBar({ ids, units, edits, onMore }: { ids: readonly string[]; units: Units; edits: FloorEdits; onMore: () => void }) {
   if (ids.length > 1) return <Several ids={ids} edits={edits} />;
   const place = edits.places.find((p) => p.id === ids[0]);
-  if (place) return <OnePlace key={place.id} piece={place} units={units} edits={edits} />;
+  if (place)
+    return (
+      <OnePlace
+        key={place.id}
+        id={place.id}
+        name={`${place.number} ${place.title}`}
+        label={place.title}
+        at={boxOf(place.shape)}
+        units={units}
+        edits={edits}
+      />
+    );
+  const thing = edits.things.find((t) => t.id === ids[0]);
+  if (thing) {
+    const name = thing.title || LAID_WORDS[thing.laid];
+    return <OnePlace key={thing.id} id={thing.id} name={name} label={name} at={thing} units={units} edits={edits} />;
+  }
   const laid = edits.laid.find((p) => p.id === ids[0]);
   return laid ? <OneLaid key={laid.id} piece={laid} units={units} edits={edits} onMore={onMore} /> : null;
 }

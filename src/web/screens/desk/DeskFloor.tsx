@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import type { FittedBlock, FittedLesson } from '../../../core/fit/fitted.ts';
+import { type FittedBlock, type FittedLesson, laidIn } from '../../../core/fit/fitted.ts';
 import type { Finding } from '../../../core/model/finding.ts';
 import type { Room } from '../../../core/model/room.ts';
 import { limitsFor, type School } from '../../../core/model/school.ts';
@@ -54,7 +54,7 @@ export function DeskFloor({
   ...bar
 }: Props) {
   // What was taken up or undone is chosen no more.
-  const chosen = (still ? [] : wanted).filter((id) => [...edits.places, ...edits.laid].some((p) => p.id === id));
+  const chosen = (still ? [] : wanted).filter((id) => [...edits.places, ...edits.things, ...edits.laid].some((p) => p.id === id));
   const [layers, setLayers] = useState<readonly Layer[]>(USUAL_LAYERS);
   const [laying, setLaying] = useState(false);
   const game = block?.game;
@@ -63,14 +63,16 @@ export function DeskFloor({
   const zones = useMemo(
     () =>
       fitted && layers.includes('safety')
-        ? floorZones(room, game?.pieces ?? [], game?.clearances ?? {}, block?.laid ?? [], fitted.defaults)
+        ? floorZones(room, game?.pieces ?? [], game?.clearances ?? {}, block ? laidIn(block) : [], fitted.defaults)
         : [],
     [fitted, layers, room, game, block],
   );
   const teacher = block?.laid.find((p) => p.laid === 'teacher');
   const seen = useMemo(
     () =>
-      teacher && layers.includes('sight') ? seenFrom(room.outline, inTheWay(room, block?.laid ?? [], limits.seenOverM), teacher) : null,
+      teacher && layers.includes('sight')
+        ? seenFrom(room.outline, inTheWay(room, block ? laidIn(block) : [], limits.seenOverM), teacher)
+        : null,
     [teacher, layers, room, block, limits.seenOverM],
   );
   return (

@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { ARRANGEMENTS, type Arrangement, type Laying, leastGap, widestCircle } from '../../../core/arrange/layMany.ts';
-import { boundsOf, rectPolygon } from '../../../core/geometry/point.ts';
-import { footprint, LAID_FACTS, LAID_KINDS, type LaidKind, newLaid } from '../../../core/model/laidPiece.ts';
+import { boundsOf } from '../../../core/geometry/point.ts';
+import { ADDED_KINDS, footprint, LAID_FACTS, type LaidKind, newLaid } from '../../../core/model/laidPiece.ts';
 import { type Room, roomArea } from '../../../core/model/room.ts';
+import { partsOf } from '../../../core/model/shape.ts';
 import { ARRANGEMENT_WORDS, LAID_WORDS } from '../../../core/words/floor.en.ts';
 import { freshId, problemWords } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
@@ -50,7 +51,10 @@ export function LayOut({
     }
     if (apart <= 0) return setProblem('The distance must be above zero.');
     const { widthM, lengthM, takesFloor } = LAID_FACTS[kind];
-    const taken = [...edits.places.map((p) => rectPolygon(p)), ...edits.laid.filter((p) => LAID_FACTS[p.laid].takesFloor).map(footprint)];
+    const taken = [
+      ...edits.places.flatMap((p) => partsOf(p.shape)),
+      ...edits.laid.filter((p) => LAID_FACTS[p.laid].takesFloor).map(footprint),
+    ];
     // What nobody stands on may lie among places; what takes floor lies clear of them.
     const area = roomArea(room, takesFloor ? wallClearanceM / 2 : 0.2, takesFloor || how !== 'one' ? taken : []);
     const middle = boundsOf(room.outline);
@@ -92,7 +96,7 @@ export function LayOut({
         }}
       >
         <div className="grid grid-cols-2 gap-3">
-          <ChoiceField label="What" value={kind} options={LAID_KINDS.map((k) => [k, LAID_WORDS[k]] as const)} onPick={setKind} />
+          <ChoiceField label="What" value={kind} options={ADDED_KINDS.map((k) => [k, LAID_WORDS[k]] as const)} onPick={setKind} />
           <ChoiceField
             label="How"
             value={how}

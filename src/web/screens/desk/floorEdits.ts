@@ -1,16 +1,21 @@
 import { type LineUp, lineUp, spaceEvenly } from '../../../core/arrange/lineUp.ts';
 import type { FittedBlock } from '../../../core/fit/fitted.ts';
-import { millimetres, type Point, rectPolygon } from '../../../core/geometry/point.ts';
+import { millimetres, type Point } from '../../../core/geometry/point.ts';
 import { type Edit, gesture } from '../../../core/model/edit.ts';
 import type { BlockId } from '../../../core/model/ids.ts';
 import { footprint, type LaidPiece } from '../../../core/model/laidPiece.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
-import type { Piece } from '../../../core/model/piece.ts';
+import { type Piece, pieceMoved } from '../../../core/model/piece.ts';
+import { boxOf, outlineOf } from '../../../core/model/shape.ts';
 
 export interface FloorEdits {
   places: Piece[];
+  /** What fit put inside places and around them. */
+  things: LaidPiece[];
+  /** True if the teacher put the place or the thing where it is. */
+  isPlaced(id: string): boolean;
   laid: LaidPiece[];
-  /** A place to a new lower left corner; null peels it off. */
+  /** A place to a new lower left corner, or a thing of a place to a new middle; null unpins it. */
   place(id: string, to: Point | null): void;
   /** All of them by so much: one gesture, one edit. */
   move(ids: readonly string[], dx: number, dy: number): void;
@@ -31,8 +36,10 @@ export function floorEdits(lesson: Lesson, block: FittedBlock | undefined, perfo
   const stored = lesson.blocks.find((b) => b.id === block?.id);
   const places = (block?.game?.pieces ?? []).map((p) => {
     const put = stored?.game?.placed[p.id]?.value;
-    return put && (put.x !== p.x || put.y !== p.y) ? { ...p, x: put.x, y: put.y } : p;
+    const box = boxOf(p.shape);
+    return put && (put.x !== box.x || put.y !== box.y) ? pieceMoved(p, put.x - box.x, put.y - box.y) : p;
   });
+  const things = (block?.game?.things ?? []).map((t) => ({ ...t, ...stored?.game?.placed[t.id]?.value }));
   const laid = stored?.laid ?? NOTHING;
   const blockId = block?.id as BlockId;
   const placeEdit = (pieceId: string, to: Point | null): Edit => ({
@@ -59,18 +66,21 @@ export function floorEdits(lesson: Lesson, block: FittedBlock | undefined, perfo
     });
     const edits = moved.flatMap((m) => {
       const piece = places.find((p) => p.id === m.id);
-      return piece ? [placeEdit(piece.id, { x: piece.x + m.x, y: piece.y + m.y })] : [];
+      const at = piece ? boxOf(piece.shape) : things.find((t) => t.id === m.id);
+      return at ? [placeEdit(m.id, { x: at.x + m.x, y: at.y + m.y })] : [];
     });
     send([...edits, ...(put.length ? [layEdit(put)] : [])], name);
   };
   const outlines = (ids: readonly string[]) =>
     ids.flatMap((id) => {
       const piece = places.find((p) => p.id === id);
-      if (piece) return [rectPolygon(piece)];
-      return laid.filter((p) => p.id === id).map(footprint);
+      if (piece) return [outlineOf(piece.shape)];
+      return [...things, ...laid].filter((p) => p.id === id).map(footprint);
     });
   return {
     places,
+    things,
+    isPlaced: (id) => stored?.game?.placed[id] !== undefined,
     laid,
     place: (id, to) => block && send([placeEdit(id, to)]),
     move: (ids, dx, dy) => shift(ids, () => ({ x: dx, y: dy }), ids.length > 1 ? `move ${ids.length} pieces` : undefined),

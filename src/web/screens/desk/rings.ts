@@ -1,16 +1,20 @@
-import type { FittedLesson } from '../../../core/fit/fitted.ts';
+import { type FittedLesson, laidIn } from '../../../core/fit/fitted.ts';
 import { boundsOf, rectPolygon } from '../../../core/geometry/point.ts';
 import { doorsKeptClear, doorZone } from '../../../core/model/door.ts';
 import type { Finding } from '../../../core/model/finding.ts';
 import { standing, standsOn } from '../../../core/model/fixedThing.ts';
 import { footprint } from '../../../core/model/laidPiece.ts';
 import type { Room } from '../../../core/model/room.ts';
+import { boxOf } from '../../../core/model/shape.ts';
 import type { FloorRing } from '../../floor/Floor.tsx';
 
 /** Where a finding is on the floor: between the piece and what it is too near to, else on the piece; nothing where it is not about a place. */
 function placeOf(finding: Finding, fitted: FittedLesson, room: Room): { x: number; y: number } | null {
   const block = fitted.blocks.find((b) => b.id === finding.at.block);
-  const boxes = [...(block?.game?.pieces ?? []), ...(block?.laid ?? []).map((p) => ({ id: p.id, ...boundsOf(footprint(p)) }))];
+  const boxes = [
+    ...(block?.game?.pieces ?? []).map((p) => ({ id: p.id, ...boxOf(p.shape) })),
+    ...(block ? laidIn(block) : []).map((p) => ({ id: p.id, ...boundsOf(footprint(p)) })),
+  ];
   const piece = boxes.find((p) => p.id === finding.at.piece);
   if (!piece) return null;
   const other = boxes.find((p) => p.id === finding.at.other);

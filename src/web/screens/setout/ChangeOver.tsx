@@ -1,11 +1,12 @@
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { type Change, type FloorThing, floorChange, floorThings, onOldTape } from '../../../core/arrange/floorChange.ts';
-import type { FittedBlock, FittedLesson } from '../../../core/fit/fitted.ts';
+import { type FittedBlock, type FittedLesson, laidIn } from '../../../core/fit/fitted.ts';
 import { boundsOf, byWall, millimetres } from '../../../core/geometry/point.ts';
 import type { Edit } from '../../../core/model/edit.ts';
 import type { BlockId } from '../../../core/model/ids.ts';
 import { clockSeconds } from '../../../core/model/period.ts';
+import { boxOf } from '../../../core/model/shape.ts';
 import { laidWords } from '../../../core/words/floor.en.ts';
 import type { Desk } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
@@ -17,7 +18,7 @@ import { SetOutFrame } from './SetOutFrame.tsx';
 
 const CHANGE_WORDS: Record<Change['change'], string> = { goes: 'Goes', moves: 'Moves', comes: 'Comes', stays: 'Stays' };
 const hasFloor = (b: FittedBlock) => (b.game?.pieces.length ?? 0) + b.laid.length > 0;
-const thingsOf = (b: FittedBlock | undefined) => (b ? floorThings(b.game?.pieces ?? [], b.laid) : []);
+const thingsOf = (b: FittedBlock | undefined) => (b ? floorThings(b.game?.pieces ?? [], laidIn(b)) : []);
 
 interface Before {
   key: string;
@@ -75,17 +76,24 @@ export function ChangeOver({
   }, [desk.room]);
   const change = useMemo(() => floorChange(from.things, after, door), [from, after, door]);
   const takeOver = useMemo(() => {
-    const moves = onOldTape(from.things, after).filter((m) => block.game?.pieces.some((p) => p.id === after[m.after].id));
+    const pieceOf = (thing: FloorThing) => block.game?.pieces.find((p) => p.id === (thing.of ?? thing.id));
+    // Of a place that is several things of tape the first one leads, and the rest goes with it.
+    const moves = onOldTape(from.things, after).filter((m, i, all) => {
+      const piece = pieceOf(after[m.after]);
+      return piece && all.findIndex((o) => pieceOf(after[o.after]) === piece) === i;
+    });
     if (!moves.length) return null;
     const edits = moves.map((m): Edit => {
-      const piece = block.game!.pieces.find((p) => p.id === after[m.after].id)!;
-      const to = boundsOf(from.things[m.before].outline);
-      const value = { x: millimetres(to.x), y: millimetres(to.y - (piece.lineM ?? 0)) };
+      const piece = pieceOf(after[m.after])!;
+      const [to, was, corner] = [boundsOf(from.things[m.before].outline), boundsOf(after[m.after].outline), boxOf(piece.shape)];
+      const value = { x: millimetres(corner.x + to.x - was.x), y: millimetres(corner.y + to.y - was.y) };
       return { kind: 'place', blockId: block.id as BlockId, pieceId: piece.id, at: { value, by: 'teacher', pinned: true } };
     });
-    const moved = after.map((thing, j) => {
-      const move = moves.find((m) => m.after === j);
-      return move ? { ...thing, outline: from.things[move.before].outline } : thing;
+    const moved = after.map((thing) => {
+      const move = moves.find((m) => pieceOf(after[m.after]) === pieceOf(thing));
+      if (!move) return thing;
+      const [to, was] = [boundsOf(from.things[move.before].outline), boundsOf(after[move.after].outline)];
+      return { ...thing, outline: thing.outline.map((p) => ({ x: p.x + to.x - was.x, y: p.y + to.y - was.y })) };
     });
     return { edits, won: change.tapeInM - floorChange(from.things, moved, door).tapeInM };
   }, [from, after, block, change, door]);

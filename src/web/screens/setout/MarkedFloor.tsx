@@ -1,12 +1,13 @@
 import type { SetOutMark } from '../../../core/arrange/setOutList.ts';
-import { tapedRect } from '../../../core/arrange/setOutUnit.ts';
 import { edgesOf, nearestOn } from '../../../core/geometry/point.ts';
 import type { LaidPiece } from '../../../core/model/laidPiece.ts';
 import type { Piece } from '../../../core/model/piece.ts';
 import type { Room } from '../../../core/model/room.ts';
-import { LAID_SHAPES } from '../../floor/laidShapes.tsx';
+import { boxOf } from '../../../core/model/shape.ts';
+import { StillThing } from '../../floor/LaidDrawing.tsx';
 import { RoomPaint } from '../../floor/RoomPaint.tsx';
 import { Scaled } from '../../floor/Scaled.tsx';
+import { ShapeDrawing } from '../../floor/ShapeDrawing.tsx';
 import type { Scale } from '../../floor/scale.ts';
 import { Measure, NumberedTape } from '../../floor/Tape.tsx';
 import type { Units } from '../../parts/units.ts';
@@ -30,6 +31,13 @@ export function MarkedFloor(props: Props) {
   );
 }
 
+/** A place as it is set up: its tape with its number, or its floor. */
+function PieceTape({ piece, scale, seed }: { piece: Piece; scale: Scale; seed: number }) {
+  if (piece.taped && piece.shape.shape === 'rect')
+    return <NumberedTape rect={boxOf(piece.shape)} number={piece.number} scale={scale} seed={seed} size={22} />;
+  return <ShapeDrawing shape={piece.shape} taped={piece.taped} scale={scale} seed={seed} />;
+}
+
 function Drawing({ room, pieces, laid, marks, mark, units, onPick, scale }: Props & { scale: Scale }) {
   const checked = mark?.checkNumber && marks.find((m) => m.number === mark.checkNumber);
   return (
@@ -42,12 +50,10 @@ function Drawing({ room, pieces, laid, marks, mark, units, onPick, scale }: Prop
     >
       <RoomPaint room={room} scale={scale} />
       {pieces.map((piece, i) => (
-        <NumberedTape key={piece.id} rect={tapedRect(piece)} number={piece.number} scale={scale} seed={i * 5} size={22} />
+        <PieceTape key={piece.id} piece={piece} scale={scale} seed={i * 5} />
       ))}
       {laid.map((piece) => (
-        <g key={piece.id} transform={`translate(${scale.x(piece.x)} ${scale.y(piece.y)}) rotate(${piece.turnedDeg})`} pointerEvents="none">
-          {LAID_SHAPES[piece.laid]({ piece, w: piece.widthM * scale.k, l: piece.lengthM * scale.k, k: scale.k })}
-        </g>
+        <StillThing key={piece.id} piece={piece} scale={scale} />
       ))}
       {checked && mark && (
         <line

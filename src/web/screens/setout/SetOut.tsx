@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import type { FitInput, FittedBlock } from '../../../core/fit/fitted.ts';
+import { type FitInput, type FittedBlock, laidIn } from '../../../core/fit/fitted.ts';
 import type { GearLine } from '../../../core/gear/cover.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
 import { wallNames } from '../../../core/words/floor.en.ts';
@@ -117,7 +117,8 @@ function Sheet({ desk, block, gear, settings, head }: SheetProps) {
   const [at, setAt] = useState(1);
   const pieces = block.game?.pieces ?? [];
   const laid = gear.reduce((sum, g) => sum + Math.min(g.need, g.have), 0);
-  const list = useSetOut(room, pieces, laid, settings.tapeM, settings.rates, block.laid);
+  const things = useMemo(() => laidIn(block), [block]);
+  const list = useSetOut(room, pieces, laid, settings.tapeM, settings.rates, things);
   const walls = useMemo(() => wallNames(room.outline), [room.outline]);
   const marks = list?.marks ?? [];
   const mark = marks.find((m) => m.number === at) ?? marks[0];
@@ -135,9 +136,9 @@ function Sheet({ desk, block, gear, settings, head }: SheetProps) {
   return (
     <SetOutFrame
       desk={desk}
-      bar={<FileButtons paper room={room} pieces={pieces} laid={block.laid} marks={marks} name={`${room.name} ${block.title}`} />}
+      bar={<FileButtons paper room={room} pieces={pieces} laid={things} marks={marks} name={`${room.name} ${block.title}`} />}
       head={head}
-      floor={<MarkedFloor {...{ room, pieces, marks, units, mark }} laid={block.laid} onPick={setAt} />}
+      floor={<MarkedFloor {...{ room, pieces, marks, units, mark }} laid={things} onPick={setAt} />}
       label="Marks"
     >
       {list && mark ? (
@@ -149,7 +150,7 @@ function Sheet({ desk, block, gear, settings, head }: SheetProps) {
             onStep={(by) => setAt(Math.max(1, Math.min(marks.length, mark.number + by)))}
           />
           <MarkList {...{ list, walls, units }} current={mark.number} onPick={setAt} />
-          <SetOutFigures {...{ list, gear, settings, units }} laid={block.laid} />
+          <SetOutFigures {...{ list, gear, settings, units }} laid={things} />
         </>
       ) : (
         <p className="p-4 text-muted">{list ? 'No mark of this layout can be measured from two walls.' : 'Measuring the floor …'}</p>

@@ -4,6 +4,7 @@ import { RoomId } from '../../../core/model/ids.ts';
 import { head } from '../../../core/model/record.ts';
 import { plainRoom, type Room, rectangleOutline } from '../../../core/model/room.ts';
 import { NEW_SCHOOL } from '../../../core/model/school.ts';
+import { rectShape } from '../../../core/model/shape.ts';
 import { call } from '../../api.ts';
 import { MiniFloor } from '../../floor/MiniFloor.tsx';
 
@@ -15,14 +16,10 @@ const GHOST: Room = {
 };
 const GHOST_PIECES = [0, 1, 2, 3, 4, 5].map((i) => ({
   id: `ghost-${i}`,
-  piece: 'station' as const,
   number: i + 1,
   title: '',
-  x: 2.5 + (i % 3) * 8,
-  y: i < 3 ? 10 : 2,
-  width: 5,
-  depth: 3,
-  turned: 0 as const,
+  shape: rectShape({ x: 2.5 + (i % 3) * 8, y: i < 3 ? 10 : 2, width: 5, depth: 3 }),
+  taped: true,
   pinned: false,
 }));
 

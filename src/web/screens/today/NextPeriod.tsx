@@ -79,7 +79,9 @@ export function NextPeriod({ desk, fitted, before, beforeName, now, number }: Ne
         </p>
       )}
       <div ref={box} className="mt-4 min-h-[220px] flex-1">
-        {size.width > 0 && <MiniFloor room={room} pieces={game?.pieces ?? []} width={size.width} height={Math.max(200, size.height)} />}
+        {size.width > 0 && (
+          <MiniFloor room={room} pieces={game?.pieces ?? []} things={game?.things} width={size.width} height={Math.max(200, size.height)} />
+        )}
       </div>
       <div className="mt-4 grid grid-cols-2 gap-8 max-[900px]:grid-cols-1">
         <section>
