@@ -52,7 +52,7 @@ function longestLine({ game }: FittedBlock): number {
   return Math.max(0, ...game!.groups.map((g) => Math.min(rallied, Math.max(0, g.length - positions) * rallySeconds)));
 }
 /** Where the prediction is a closed form: the same wait, to the second, by walking the timeline. */
-const WAITS: Record<FormatId, (block: FittedBlock) => number> = { stations: longestWait, 'advance-court': longestLine };
+const WAITS: Partial<Record<FormatId, (block: FittedBlock) => number>> = { stations: longestWait, 'advance-court': longestLine };
 
 const games = Object.values(LESSONS).flatMap((lesson) => lesson.blocks.filter((b) => b.game).map((b) => [b.title, lesson, b.id] as const));
 
@@ -79,7 +79,7 @@ describe('searchWays', () => {
       const block = fitted.blocks.find((b) => b.id === id)!;
       expect(block.game!.forecast.activeShare.mean).toBe(way.measures.activeShare);
       expect(block.game!.pieces).toEqual(way.pieces);
-      expect(way.measures.waitSeconds).toBe(WAITS[block.game!.format as FormatId](block));
+      expect(way.measures.waitSeconds).toBe(WAITS[block.game!.format as FormatId]!(block));
       const stops = fitted.findings.filter((f) => f.weight === 'stop' && (f.at.block ?? id) === id).map(findingKey);
       for (const stop of stops) expect(today.stops).toContain(stop);
       expect(way.measures.gearShort).toBeLessThanOrEqual(today.measures.gearShort);

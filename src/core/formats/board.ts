@@ -1,6 +1,12 @@
 import type { PlayEvent } from '../play/playRules.ts';
 
-/** What a tap on a board sends; `at` and the block are added by the running lesson. */
+/** What an action still has to be told: one of these for a field of its event, or several. A student by id, anything else by a code of the format's words. */
+export interface Ask {
+  field: string;
+  among: { value: string | number; player?: string; code?: string }[];
+  many?: boolean;
+}
+/** What a tap on a board sends; `at` and the block are added by the running lesson, and what `ask` brings to its event. */
 export interface BoardAction {
   /** Worded by the format. */
   code: string;
@@ -8,15 +14,31 @@ export interface BoardAction {
   play: number;
   event: Omit<PlayEvent, 'at'> & { type: string };
   enabled: boolean;
+  ask?: Ask;
 }
 export interface BoardRow {
-  /** Index of a group whose pennant is shown, or a player's id. */
+  /** Index of a group whose pennant is shown, a player's id, or a side's; of a side `group` is its index too. */
   group?: number;
   player?: string;
+  side?: string;
   /** A place's id: the web shows its title. */
   place?: string;
   value: number;
+  /** What else is said of it, worded by the format. */
+  note?: { code: string; data: Record<string, unknown> };
   actions: BoardAction[];
+}
+/** A student on a roster: a tap on the name does the usual thing, if there is one. */
+export interface BoardStudent {
+  player: string;
+  value: number;
+  action?: BoardAction;
+  more: BoardAction[];
+}
+/** Everyone in one of a few states, each worded by its code. */
+export interface BoardSection {
+  code: string;
+  students: BoardStudent[];
 }
 /** The seats of one court in rank order, lowest first, each with what a tap on it says; then who waits, in order. */
 export interface BoardSeats {
@@ -29,11 +51,22 @@ export interface BoardSeats {
   count: number;
 }
 /** A scoreboard as data; the web draws each by `part` and knows no format. `code` is worded by the format. */
-export type BoardPart = { part: 'tally'; code: string; rows: BoardRow[] } | { part: 'seats'; code: string; courts: BoardSeats[] };
+export type BoardPart =
+  | { part: 'tally'; code: string; rows: BoardRow[]; actions?: BoardAction[] }
+  | { part: 'seats'; code: string; courts: BoardSeats[] }
+  | { part: 'roster'; code: string; sections: BoardSection[]; actions: BoardAction[] };
 
 /** Every action that a board offers, in the order in which it is drawn. */
-export const actionsOf = (part: BoardPart): BoardAction[] =>
-  part.part === 'tally' ? part.rows.flatMap((row) => row.actions) : part.courts.flatMap((court) => court.seats.map((seat) => seat.action));
+export function actionsOf(part: BoardPart): BoardAction[] {
+  if (part.part === 'seats') return part.courts.flatMap((court) => court.seats.map((seat) => seat.action));
+  if (part.part === 'tally') return [...part.rows.flatMap((row) => row.actions), ...(part.actions ?? [])];
+  const own = part.sections.flatMap((s) => s.students.flatMap(({ action, more }) => (action ? [action, ...more] : more)));
+  return [...own, ...part.actions];
+}
+
+/** The actions that an asking one can become, one for each answer; itself if it asks nothing. */
+export const answered = ({ ask, ...action }: BoardAction): BoardAction[] =>
+  ask ? ask.among.map(({ value }) => ({ ...action, event: { ...action.event, [ask.field]: ask.many ? [value] : value } })) : [action];
 
 /** A line of the logbook's results. */
 export interface ResultRow {

@@ -12,6 +12,7 @@ import { type Forecast, type ForecastOptions, joined } from '../play/forecast.ts
 import type { PlayEvent, PlayRules, PlayView } from '../play/playRules.ts';
 import type { BoardPart, ResultRow } from './board.ts';
 import { rolesIn, type SettingMeta, type SettingRoles, settle } from './setting.ts';
+import { signedFinding, signedWays } from './signed.ts';
 import { usableValues } from './usable.ts';
 
 /** Everything a format may look at when it plans a block. Plain data. */
@@ -124,29 +125,33 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   parseValues(values: unknown): { ok: true; values: V } | { ok: false; key: string; code: string };
   group(context: PlanContext<G, V>): { groups: string[][]; noticed: Noticed[] };
   layout(context: PlanContext<G, V>, groups: string[][]): Pick<Draft<V>, 'pieces' | 'things' | 'unplaced'>;
-  pace(context: PlanContext<G, V>, draft: Omit<Draft<V>, 'moveSeconds' | 'walkM'>): Pick<Draft<V>, 'moveSeconds' | 'walkM'>;
+  /** Seconds and metres of the longest move between places; 0 if left out: nobody moves on. */
+  pace?(context: PlanContext<G, V>, draft: Omit<Draft<V>, 'moveSeconds' | 'walkM'>): Pick<Draft<V>, 'moveSeconds' | 'walkM'>;
   span(context: PlanContext<G, V>, draft: Draft<V>): { least: number; most: number };
   timeline(context: PlanContext<G, V>, draft: Draft<V>, seconds: number): Timeline;
   /** One play, or one for each court where courts play for themselves. */
   plays(context: PlanContext<G, V>, draft: Draft<V>, timeline: Timeline): P[];
   gear(context: PlanContext<G, V>, draft: Draft<V>): GearNeed[];
-  calls(context: PlanContext<G, V>, draft: Draft<V>): SwitchCall[];
+  /** What is called out at a move; nothing if left out. */
+  calls?(context: PlanContext<G, V>, draft: Draft<V>): SwitchCall[];
   checks(context: PlanContext<G, V>, draft: Draft<V>, timeline: Timeline): Noticed[];
   ways(context: PlanContext<G, V>, draft: Draft<V>): BlockWays;
-  /** Metres each piece wants free of walls and fixed things, and why. */
-  clearance(context: PlanContext<G, V>, pieceId: string): { metres: number; running: boolean; runM: number };
+  /** Metres each piece wants free of walls and fixed things, and why; the school's clearance if left out. */
+  clearance?(context: PlanContext<G, V>, pieceId: string): { metres: number; running: boolean; runM: number };
   card(context: PlanContext<G, V>, draft: Draft<V>): Card[];
   play: PlayRules<P, State, E>;
   /** The rules that older versions were frozen with: logs of then replay as they did. */
   olderPlay?: PlayRules<P, State, E>[];
+  /** The play that a latecomer gets, if its plays take nobody in: a lane of one's own. */
+  latePlay?(setups: readonly P[], player: string): P | undefined;
   /** One play as it could go, in events that play accepts; `at` counts working time alone, moves and phases take none. */
   simulate(setup: P, options: SimulateOptions): PlayEvent[];
   forecast(setup: P, options: ForecastOptions): Forecast;
   board(plays: readonly Playing<P>[], pieces: readonly Piece[]): BoardPart[];
   /** What the logbook keeps; best first or in group order. */
   results(plays: readonly Playing<P>[]): { code: string; rows: ResultRow[] };
-  /** Events that the clock causes in one play when a segment ends; `rounds` is how many the block has. */
-  clockEvents(segment: Segment, rounds: number, setup: P): E[];
+  /** Events that the clock causes in one play when a segment ends; `rounds` is how many the block has. None if left out. */
+  clockEvents?(segment: Segment, rounds: number, setup: P): E[];
 }
 
 export interface PlannedBlock {
@@ -180,6 +185,8 @@ export interface Format {
   playVersion: number;
   /** A play at second 0 by the rules of that version. RangeError for a version that there never was. */
   open(setup: unknown, version?: number): PlayFold;
+  /** The setup of a play for a latecomer whom no play takes in; undefined if the format has none. */
+  latePlay(setups: readonly unknown[], player: string): unknown;
   replay(setup: unknown, events: readonly PlayEvent[]): { view: PlayView; refused: Finding[] };
   simulate(setup: unknown, options: SimulateOptions): PlayEvent[];
   forecast(setup: unknown, options: ForecastOptions): Forecast;
@@ -208,25 +215,27 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
       const metas = spec.settings(setup);
       const { values, noticed: aside } = usableValues(spec.id, metas, input, spec.parseValues);
       const context = { ...input, setup, values };
+      const still = { metres: input.wallClearanceM, running: false, runM: 0 };
       const { groups, noticed } = spec.group(context);
       const { things, ...laidOut } = spec.layout(context, groups);
       const placed = { values, groups, ...laidOut, things: things.map((t) => ({ ...t, ...input.placed[t.id] })) };
-      const draft = { ...placed, ...spec.pace(context, placed) };
+      const draft = { ...placed, ...(spec.pace?.(context, placed) ?? { moveSeconds: 0, walkM: 0 }) };
       return {
         ...draft,
         values: draft.values as Record<string, unknown>,
         roles: rolesIn(metas, draft.values as Record<string, unknown>),
         span: spec.span(context, draft),
         needs: spec.gear(context, draft),
-        calls: spec.calls(context, draft),
+        calls: spec.calls?.(context, draft) ?? [],
         cards: spec.card(context, draft),
-        ways: spec.ways(context, draft),
-        clearances: Object.fromEntries(draft.pieces.map((p) => [p.id, spec.clearance(context, p.id)])),
+        ways: signedWays(spec.id, spec.ways(context, draft)),
+        clearances: Object.fromEntries(draft.pieces.map((p) => [p.id, spec.clearance?.(context, p.id) ?? still])),
         finish(seconds) {
           const timeline = spec.timeline(context, draft, seconds);
           const plays = spec.plays(context, draft, timeline);
           const forecast = joined(plays.map((play, i) => spec.forecast(play, { seconds: Math.max(1, seconds), seed: input.seed + i })));
-          return { timeline, plays, forecast, noticed: [...aside, ...noticed, ...spec.checks(context, draft, timeline)] };
+          const own = [...noticed, ...spec.checks(context, draft, timeline)].map((f) => signedFinding(spec.id, f));
+          return { timeline, plays, forecast, noticed: [...aside, ...own] };
         },
       };
     },
@@ -236,11 +245,12 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
       if (!rules) throw new RangeError(`invalid version of ${spec.id}: ${version}, the newest is ${spec.play.version}`);
       return openPlay(rules, setup);
     },
+    latePlay: (setups, player) => spec.latePlay?.(setups.map(spec.play.parse), player),
     replay: (setup, events) => foldPlay(spec.play, setup, events),
     simulate: (setup, options) => spec.simulate(spec.play.parse(setup), options),
     forecast: (setup, options) => spec.forecast(spec.play.parse(setup), options),
     board: (plays, pieces) => spec.board(plays.map(parsed), pieces),
     results: (plays) => spec.results(plays.map(parsed)),
-    clockEvents: (segment, rounds, setup) => spec.clockEvents(segment, rounds, spec.play.parse(setup)),
+    clockEvents: (segment, rounds, setup) => spec.clockEvents?.(segment, rounds, spec.play.parse(setup)) ?? [],
   };
 }

@@ -14,8 +14,10 @@ export interface FormatWords {
   /** What lets a student back in who sits out until the next restart: "until …". */
   restart: string;
   summary(values: Data, rounds: number, workSeconds: number, moveSeconds: number, places: number): string;
-  /** What happened, for the list of corrections; `play` is the event's court, from 0. */
-  events: Record<string, (data: Data, play: number) => string>;
+  /** What a board says beside a row, by its code. */
+  notes?: Record<string, (data: Data) => string>;
+  /** What happened, for the list of corrections; `play` is the event's court, from 0; `name` says a student's name. */
+  events: Record<string, (data: Data, play: number, name: (id: unknown) => string) => string>;
   card: Record<string, (data: Data) => [label: string, text: string]>;
   findings: Record<string, (data: Data) => { what: string; why: string }>;
   fixes: Record<string, (data: Data) => string>;

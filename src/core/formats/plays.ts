@@ -7,7 +7,6 @@ import { chaseRules } from './chase/play.ts';
 import { courseForecast } from './course/forecast.ts';
 import { courseRules } from './course/play.ts';
 import { FORMATS } from './registry.ts';
-import { laneRules } from './skill-lane/play.ts';
 import { clashRules } from './target-clash/play.ts';
 
 /** What can be asked of a format's play alone. */
@@ -28,7 +27,6 @@ const PLAYS: Record<string, PlayOnly> = {
   ...FORMATS,
   chase: playOnly(chaseRules, chaseForecast),
   course: playOnly(courseRules, courseForecast),
-  'skill-lane': playOnly(laneRules, (setup, options) => activeAtStart(laneRules, setup, options)),
   'target-clash': playOnly(clashRules, (setup, options) => activeAtStart(clashRules, setup, options)),
 };
 

@@ -26,6 +26,15 @@ export interface SettingMeta {
   house?: boolean;
 }
 
+/** Whether places stand as near as play allows, or as far apart as the floor does. */
+export const SPACING: SettingMeta = {
+  key: 'spacing',
+  kind: 'choice',
+  group: 'floor',
+  options: [{ value: 'close' }, { value: 'wide' }],
+  fallback: 'close',
+};
+
 /** The value that holds: the teacher's, else the game's for the band, else the format's for the band, else the fallback. */
 export function settle(
   metas: readonly SettingMeta[],

@@ -72,7 +72,7 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
   const results = plan.blocks.flatMap((block) => {
     const { game } = block;
     if (!game) return [];
-    const { code, rows } = formatOf(game.format).results(playing(game.plays, state.plays[block.id]));
+    const { code, rows } = formatOf(game.format).results(playing(state.plays[block.id]));
     return [
       {
         block: block.title,

@@ -1,4 +1,4 @@
-import { actionsOf, type BoardAction } from '../formats/board.ts';
+import { actionsOf, answered, type BoardAction } from '../formats/board.ts';
 import { formatOf } from '../formats/registry.ts';
 import type { RunEvent } from '../model/run.ts';
 import { effective } from './effective.ts';
@@ -47,9 +47,10 @@ export function actionsAt({ plan, startedAt, log }: RunSoFar, blockId: string, a
   const before = effective(log).filter((event) => event.at <= at);
   const { plays } = foldRun(plan, startedAt, before, at);
   return formatOf(game.format)
-    .board(playing(game.plays, plays[blockId]), game.pieces)
+    .board(playing(plays[blockId]), game.pieces)
     .flatMap(actionsOf)
-    .filter((action) => action.enabled);
+    .filter((action) => action.enabled)
+    .flatMap(answered);
 }
 
 /** What else could have been tapped in place of an entry: the other actions of its kind at that moment. */

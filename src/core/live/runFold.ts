@@ -1,4 +1,4 @@
-import type { Segment } from '../formats/format.ts';
+import type { Format, Segment } from '../formats/format.ts';
 import { formatOf } from '../formats/registry.ts';
 import { isPlaying, type Presence } from '../model/period.ts';
 import type { RunEvent } from '../model/run.ts';
@@ -91,15 +91,24 @@ const withPlays = (fold: RunFold, block: number, change: (plays: PlayFold[]) => 
 /** Seconds of a block that have run by a moment of running time. */
 export const inBlock = (fold: RunFold, block: number, at: number) => Math.max(0, (at - (fold.began[block] ?? at)) / 1000);
 
-/** Takes a student out of the block's plays, or puts a latecomer into the one with the fewest students. */
-function applyPresence(plays: PlayFold[], player: string, presence: Presence, at: number): PlayFold[] {
+/** Takes a student out of the block's plays, or puts a latecomer into the one with the fewest students; into one of their own if the format's plays take nobody in. */
+function applyPresence(format: Format, plays: PlayFold[], player: string, presence: Presence, at: number): PlayFold[] {
   const there = plays.map((play) => everyoneIn(play.view()));
   const holds = there.findIndex((ids) => ids.includes(player));
   if (!plays.length || isPlaying(presence) === holds >= 0) return plays;
   if (holds >= 0) return plays.with(holds, plays[holds].step({ at, type: 'leave', player }));
   const fewest = there.reduce((best, ids, i) => (ids.length < there[best].length ? i : best), 0);
-  return plays.with(fewest, plays[fewest].step({ at, type: 'join', player }));
+  const joined = plays[fewest].step({ at, type: 'join', player });
+  if (joined.refused.length === plays[fewest].refused.length) return plays.with(fewest, joined);
+  const own = format.latePlay(
+    plays.map((p) => p.setup),
+    player,
+  );
+  return own === undefined ? plays.with(fewest, joined) : [...plays, format.open(own)];
 }
+
+const present = ({ game }: PlanBlock, plays: PlayFold[], player: string, presence: Presence, at: number): PlayFold[] =>
+  game ? applyPresence(formatOf(game.format), plays, player, presence, at) : plays;
 
 function enter(fold: RunFold, step: number, at: number): RunFold {
   const block = fold.steps[step]?.block;
@@ -113,7 +122,7 @@ function enter(fold: RunFold, step: number, at: number): RunFold {
   if (block === undefined || fold.began[block] !== undefined) return next;
   const begun = { ...next, began: { ...fold.began, [block]: at } };
   return withPlays(begun, block, (plays) =>
-    Object.entries(fold.presence).reduce((all, [player, presence]) => applyPresence(all, player, presence, 0), plays),
+    Object.entries(fold.presence).reduce((all, [player, presence]) => present(fold.plan.blocks[block], all, player, presence, 0), plays),
   );
 }
 
@@ -126,9 +135,9 @@ function leave(fold: RunFold, at: number): RunFold {
   if (!game) return next;
   const format = formatOf(game.format);
   return withPlays(next, block, (plays) =>
-    plays.map((play, i) =>
+    plays.map((play) =>
       format
-        .clockEvents(segment, game.rounds.length, game.plays[i])
+        .clockEvents(segment, game.rounds.length, play.setup)
         .reduce((p: PlayFold, event) => p.step({ ...event, at: inBlock(fold, block, at) }), play),
     ),
   );
@@ -193,5 +202,5 @@ function stepPresence(fold: RunFold, student: string, presence: Presence): RunFo
   const next = { ...fold, presence: { ...fold.presence, [student]: presence } };
   const block = fold.steps[fold.step]?.block;
   if (block === undefined) return next;
-  return withPlays(next, block, (plays) => applyPresence(plays, student, presence, inBlock(fold, block, fold.activeMs)));
+  return withPlays(next, block, (plays) => present(fold.plan.blocks[block], plays, student, presence, inBlock(fold, block, fold.activeMs)));
 }

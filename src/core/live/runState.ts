@@ -8,6 +8,7 @@ import { inBlock, type RanStep, type RunFold, type RunStep } from './runFold.ts'
 
 /** Where one play stands at the second `at` of its block. */
 export interface PlayNow {
+  setup: unknown;
   view: PlayView;
   refused: readonly Finding[];
   box: readonly Boxed[];
@@ -46,7 +47,7 @@ export function showRun(fold: RunFold, undoable: RunEvent[]): RunState {
     if (!b.game) return [];
     const at = inBlock(fold, i, Math.min(activeMs, fold.over[i] ?? activeMs));
     const shown = fold.plays[b.id].map((play) => (play.due <= at ? play.until(at) : play));
-    return [[b.id, shown.map((play) => ({ view: play.view(), refused: play.refused, box: play.box, at }))] as const];
+    return [[b.id, shown.map((play) => ({ setup: play.setup, view: play.view(), refused: play.refused, box: play.box, at }))] as const];
   });
   return {
     ...{ steps, step, lengthMs, paused, ended, activeMs, pausedMs, ran, presence, counts, notes, undoable },
@@ -57,6 +58,5 @@ export function showRun(fold: RunFold, undoable: RunEvent[]): RunState {
 }
 
 /** A block's plays with where each stands, as its format's board and results take them. */
-export function playing(setups: readonly unknown[], folded: readonly { view: PlayView }[]): Playing<unknown>[] {
-  return setups.map((setup, i) => ({ setup, view: folded[i].view }));
-}
+export const playing = (plays: readonly PlayNow[] | undefined): Playing<unknown>[] =>
+  (plays ?? []).map(({ setup, view }) => ({ setup, view }));

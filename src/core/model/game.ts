@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { AdvanceCourtGame } from '../formats/advance-court/setup.ts';
+import { SkillLaneGame } from '../formats/skill-lane/setup.ts';
 import { StationsGame } from '../formats/stations/setup.ts';
 import { Band } from './band.ts';
 import { GameId } from './ids.ts';
@@ -30,6 +31,7 @@ const rules = {
 export const Game = z.discriminatedUnion('format', [
   z.object({ ...rules, format: z.literal('stations'), setup: StationsGame }),
   z.object({ ...rules, format: z.literal('advance-court'), setup: AdvanceCourtGame }),
+  z.object({ ...rules, format: z.literal('skill-lane'), setup: SkillLaneGame }),
 ]);
 export type Game = z.infer<typeof Game>;
 export type FormatId = Game['format'];

@@ -31,6 +31,8 @@ export interface Play<State> {
 
 /** One play being folded. Immutable: `step` and `until` return another. */
 export interface PlayFold {
+  /** The setup it was opened with. */
+  setup: unknown;
   /** Takes one event; a refused one changes nothing but `refused`. */
   step(event: PlayEvent): PlayFold;
   /** Lets time pass up to that second of the block. */
@@ -57,6 +59,7 @@ function foldOf<S, State, E extends { type: string }>(
 ): PlayFold {
   let shown: PlayView | undefined;
   return {
+    setup: fold.setup,
     refused,
     box: play.box,
     due: fold.due(play),
@@ -89,7 +92,7 @@ export const isPresent = ({ known, away, box }: Play<unknown>, player: string): 
 /** The steps of one play's fold over its rules and setup. */
 export class Fold<S, State, E extends { type: string }> {
   private readonly rules: PlayRules<S, State, E>;
-  private readonly setup: S;
+  readonly setup: S;
   constructor(rules: PlayRules<S, State, E>, setup: S) {
     this.rules = rules;
     this.setup = setup;

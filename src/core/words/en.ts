@@ -1,6 +1,7 @@
 import { advanceCourtWords } from '../formats/advance-court/words.en.ts';
 import type { SwitchCall } from '../formats/format.ts';
 import type { FormatWords } from '../formats/formatWords.ts';
+import { skillLaneWords } from '../formats/skill-lane/words.en.ts';
 import { counted, duration, many, ranges, type Speak } from '../formats/speak.ts';
 import { stationsWords } from '../formats/stations/words.en.ts';
 import type { Finding, Fix } from '../model/finding.ts';
@@ -11,7 +12,11 @@ import { SAFETY_FINDINGS, SAFETY_FIXES } from './safety.en.ts';
 import { unusableWords, usableWords } from './settings.en.ts';
 
 /** The words of every format: a total map. */
-export const FORMAT_WORDS: Record<FormatId, FormatWords> = { stations: stationsWords, 'advance-court': advanceCourtWords };
+export const FORMAT_WORDS: Record<FormatId, FormatWords> = {
+  stations: stationsWords,
+  'advance-court': advanceCourtWords,
+  'skill-lane': skillLaneWords,
+};
 export const formatWords = (id: string): FormatWords => FORMAT_WORDS[id as FormatId];
 
 type Data = Record<string, unknown>;
@@ -126,23 +131,23 @@ function withLengths(data: Data, speak: Speak): Data {
   return { ...data, ...size, ...spacing, ...gap };
 }
 
-const formatFinding = (code: string) => Object.values(FORMAT_WORDS).find((w) => code in w.findings)?.findings[code];
-const formatFix = (code: string) => Object.values(FORMAT_WORDS).find((w) => code in w.fixes)?.fixes[code];
+/** The words of the format that a finding or a fix is of. */
+const ownWords = (d: Data): FormatWords | undefined => FORMAT_WORDS[t(d, 'format') as FormatId];
 
 /** What a finding says, or RangeError for a code without words. */
 export function findingWords(finding: Pick<Finding, 'code' | 'data' | 'at'>, speak: Speak): Sentence {
-  const own = FINDINGS[finding.code];
-  if (own) return own(finding.data, speak);
-  const words = formatFinding(finding.code);
+  const words = ownWords(finding.data)?.findings[finding.code];
+  const shared = FINDINGS[finding.code];
+  if (!words && shared) return shared(finding.data, speak);
   if (!words) throw new RangeError(`finding without words: ${finding.code}`);
   return words(withLengths({ ...finding.at, ...finding.data }, speak));
 }
 
 /** What a fix is called. RangeError for a code without words. */
 export function fixWords(fix: Pick<Fix, 'code' | 'data'>, speak: Speak): string {
-  const own = FIXES[fix.code];
-  if (own) return own(fix.data, speak);
-  const words = formatFix(fix.code);
+  const words = ownWords(fix.data)?.fixes[fix.code];
+  const shared = FIXES[fix.code];
+  if (!words && shared) return shared(fix.data, speak);
   if (!words) throw new RangeError(`fix without words: ${fix.code}`);
   return words(withLengths(fix.data, speak));
 }

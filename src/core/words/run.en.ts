@@ -25,7 +25,7 @@ export function runEventWords(event: RunEvent, plan: RunPlan): string {
     case 'play': {
       const game = plan.blocks.find((b) => b.id === event.blockId)?.game;
       const words = game && formatWords(game.format).events[event.event.type];
-      if (words) return words(event.event, event.play ?? 0);
+      if (words) return words(event.event, event.play ?? 0, (id) => plan.names[String(id)] ?? 'one student');
       return COMMON[event.event.type]?.(plan.names[String(event.event.player)] ?? 'One student') ?? event.event.type;
     }
     case 'presence':

@@ -57,7 +57,7 @@ export const PieceDrawing = memo(function PieceDrawing({ piece, area, game, scal
   // So far out that the floor beside a label's place holds one small line only.
   const tight = piece.label !== undefined && scale.k < 26;
   const numeral = tight ? 15 : small ? 22 : 26;
-  const base = tight ? scale.k + 1 : small ? 24 : 27;
+  const base = tight ? scale.k * 0.8 : small ? 24 : 27;
   const left = from + 14 + String(piece.number).length * (tight ? 9 : small ? 13 : 15);
   const letters = Math.floor((x + width - left - 3) / (small ? 5.6 : 6.5));
   const title = piece.title.length > letters ? `${piece.title.slice(0, Math.max(2, letters - 1))}…` : piece.title;
@@ -98,7 +98,7 @@ export const PieceDrawing = memo(function PieceDrawing({ piece, area, game, scal
       <g pointerEvents="none">
         {piece.pinned && <path d={`M${x + width - 13} ${y}h13v13z`} fill="var(--color-ink)" />}
         <text
-          x={from + (small ? 7 : 9)}
+          x={from + (tight ? 3 : small ? 7 : 9)}
           y={head + base}
           fontSize={numeral}
           fontFamily="var(--font-head)"

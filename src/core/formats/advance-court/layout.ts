@@ -1,5 +1,5 @@
 import { aroundPinned } from '../../arrange/aroundPinned.ts';
-import { unitsInRows } from '../../arrange/grid.ts';
+import { unitsInBlock, unitsInRows } from '../../arrange/grid.ts';
 import { ontoPaint } from '../../arrange/ontoPaint.ts';
 import { type RectPlace, rectPiece, rectPlaces } from '../../arrange/rectPlaces.ts';
 import { paintedGuides } from '../../arrange/snapTo.ts';
@@ -11,7 +11,7 @@ import type { Draft } from '../format.ts';
 import { type CourtContext, courtUnit, LINE_M } from './group.ts';
 import type { AdvanceCourtValues } from './setup.ts';
 
-const rows = remembered(unitsInRows);
+const LAYOUTS = { close: remembered(unitsInBlock), wide: remembered(unitsInRows) };
 
 /** The court itself: the place without the floor of its waiting line along the lower edge. */
 const squareOf = <R extends Rect>(place: R, lineM: number): R => ({ ...place, y: place.y + lineM, depth: place.depth - lineM });
@@ -62,7 +62,7 @@ export function courtThings(place: RectPlace, lineM: number, cells: number, wait
 export function courtLayout(context: CourtContext, groups: string[][]): Pick<Draft<AdvanceCourtValues>, 'pieces' | 'things' | 'unplaced'> {
   const { values, room, wallClearanceM, placed, taken } = context;
   const { lineM, ...unit } = courtUnit(context);
-  const spots = rows(roomArea(room, wallClearanceM, taken), unit, groups.length);
+  const spots = LAYOUTS[values.spacing](roomArea(room, wallClearanceM, taken), unit, groups.length);
   const list = groups.map((_, i) => ({ id: `court-${i + 1}`, title: context.setup.court }));
   const { places, unplaced } = rectPlaces(list, unit, spots, placed);
   const wants = places.map(() => wallClearanceM);

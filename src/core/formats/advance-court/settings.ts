@@ -1,4 +1,4 @@
-import type { SettingMeta } from '../setting.ts';
+import { type SettingMeta, SPACING } from '../setting.ts';
 import type { AdvanceCourtGame } from './setup.ts';
 
 /** Settings of an advance court, in the order a teacher meets them. */
@@ -53,5 +53,6 @@ export function advanceSettings(game: AdvanceCourtGame): SettingMeta[] {
     },
     { key: 'lineGapM', kind: 'metres', group: 'floor', unit: 'm', least: 0.5, most: 4, step: 0.1, fallback: 1 },
     { key: 'gapM', role: 'gap', kind: 'metres', group: 'floor', unit: 'm', least: 0.3, most: 5, step: 0.1, fallback: 1 },
+    SPACING,
   ];
 }

@@ -35,6 +35,7 @@ export const AdvanceCourtValues = z.object({
   courtM: z.number().min(2).max(9),
   lineGapM: z.number().min(0.5).max(4),
   gapM: z.number().min(0.3).max(5),
+  spacing: z.enum(['close', 'wide']),
   object: kind,
   bounces: z.number().int().min(0).max(3),
   contact: z.enum(['strike', 'catch']),

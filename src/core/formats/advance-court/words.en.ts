@@ -1,4 +1,5 @@
 import type { FormatWords } from '../formatWords.ts';
+import { SPACING_WORDS } from '../sharedWords.en.ts';
 import { duration, many } from '../speak.ts';
 
 type Data = Record<string, unknown>;
@@ -30,6 +31,7 @@ export const advanceCourtWords: FormatWords = {
     courtM: { label: 'Court, side' },
     lineGapM: { label: 'Line clear of the court' },
     gapM: { label: 'Gap between courts' },
+    spacing: SPACING_WORDS,
   },
   segments: { rehearse: 'Rehearse a slow rally', work: 'Rallies', break: 'Break', reset: 'Reset and count back' },
   unit: 'court',

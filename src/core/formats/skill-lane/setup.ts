@@ -5,7 +5,8 @@ const share = z.number().min(0).max(1);
 
 /**
  * The setup of play for one student's lane (plays.ts). `ladder`: steps from the easiest; `step`: index of the one to begin at.
- * A step up is suggested from `up` of at least `enough` tries made, a step down to `down` of them.
+ * A step up is suggested from `up` of at least `enough` tries made, a step down to `down` of them. `ownSeconds`: how much of a block
+ * the student has the lane, of `blockSeconds`; `waitSeconds`: the longest stretch without it and without a part in it.
  */
 export const LanePlaySetup = z.object({
   player: id,
@@ -14,5 +15,68 @@ export const LanePlaySetup = z.object({
   enough: z.number().int().min(1).default(10),
   up: share.default(0.8),
   down: share.default(0.4),
+  ownSeconds: z.number().min(0).optional(),
+  blockSeconds: z.number().positive().optional(),
+  waitSeconds: z.number().min(0).optional(),
 });
 export type LanePlaySetup = z.infer<typeof LanePlaySetup>;
+
+const words = z.string().trim().min(1).max(240);
+const kind = z.string().min(1).max(40);
+
+/** A skill in lanes: a ladder of steps from the easiest, what stands in a lane, what the partner does. */
+export const SkillLaneGame = z.object({
+  /** What one lane is called in this game. */
+  lane: z.string().trim().min(1).max(24),
+  /** What goes along the lane: decides what must be free at its end. */
+  use: z.enum(['throw', 'roll', 'strike', 'run']),
+  /** Something stands or lies at the far end to be met. */
+  target: z.boolean(),
+  ladder: z
+    .array(
+      z.object({
+        id: kind,
+        title: z.string().trim().min(1).max(40),
+        task: words,
+        /** Which of the band's target distances it is played over, and the share of it. */
+        reach: z.enum(['near', 'middle', 'far']),
+        share: z.number().min(0.3).max(1.5).optional(),
+      }),
+    )
+    .min(2)
+    .max(8),
+  /** For each lane. */
+  gear: z.array(z.object({ gearKind: kind, count: z.number().int().min(1).max(20) })).max(6),
+  /** Stages of form to watch, the first to come first. */
+  forms: z.array(z.string().trim().min(1).max(60)).max(6),
+  /** Several objects stand there: how many fall is counted. */
+  counts: z.boolean(),
+  /** What is said before an object is sent. */
+  countdown: words,
+  partner: words,
+  cues: z.array(words).max(4),
+  seated: words,
+});
+export type SkillLaneGame = z.infer<typeof SkillLaneGame>;
+
+/** What the teacher, the game or the band decides. `lanes` and `workSeconds` (a turn) are solved if not set. */
+export const SkillLaneValues = z.object({
+  step: z.number().int().min(1).max(8),
+  perLane: z.number().int().min(1).max(3),
+  groups: z.number().int().min(1).max(20).optional(),
+  turnsEach: z.number().int().min(1).max(6),
+  enough: z.number().int().min(2).max(40),
+  upPercent: z.number().int().min(50).max(100),
+  downPercent: z.number().int().min(0).max(50),
+  laneM: z.number().min(1).max(4),
+  gapM: z.number().min(0).max(5),
+  spacing: z.enum(['close', 'wide']),
+  waitingTask: z.string().trim().max(160),
+  workSeconds: z.number().int().min(20).max(1800).optional(),
+  breakSeconds: z.number().int().min(0).max(300),
+  walkSeconds: z.number().int().min(0).max(600),
+  rehearseSeconds: z.number().int().min(0).max(600),
+  resetSeconds: z.number().int().min(0).max(600),
+  stopSignal: z.string().trim().max(160),
+});
+export type SkillLaneValues = z.infer<typeof SkillLaneValues>;

@@ -6,5 +6,5 @@ import { formatWords } from '../../../core/words/en.ts';
 export function actionWords(plan: RunPlan, blockId: string, { event, play, code }: BoardAction): string {
   const game = plan.blocks.find((b) => b.id === blockId)?.game;
   const words = game && formatWords(game.format);
-  return words?.events[event.type]?.(event, play) ?? words?.actions[code] ?? code;
+  return words?.events[event.type]?.(event, play, (id) => plan.names[String(id)] ?? 'one student') ?? words?.actions[code] ?? code;
 }

@@ -1,0 +1,44 @@
+import type { Game } from '../core/model/game.ts';
+import { GameId } from '../core/model/ids.ts';
+import { head } from '../core/model/record.ts';
+
+/** Send a disc along an orchard row to the post at its end, from nearer to farther. */
+export const orchardRows: Game = {
+  ...head('game', 1),
+  id: GameId.parse('orchard-rows'),
+  title: 'Orchard rows',
+  purpose: 'Send a disc flat and straight to a partner, and know when it is time for a longer row',
+  story: 'Every row of the orchard ends at a basket. A disc that lands near it brings home one apple; the picker walks it back.',
+  attentionCall: 'Rows? … Clear!',
+  stopSignal: '',
+  format: 'skill-lane',
+  endRule: 'When the turn is over, on the whistle',
+  restartRule: 'Send again when the picker is back on the green spot',
+  outRule: 'A disc that lands in another row stays there until both rows are clear',
+  tieRule: 'Count the best run of both partners together',
+  calmDown: 'Slide it on the floor instead',
+  offences: [{ what: 'Walking into a row that is not clear', consequence: 'A word', release: 'at once' }],
+  questions: ['What made the disc fly flat?', 'Which help worked: a word, watching, or a hand?'],
+  bands: { 'pre-k': { turnsEach: 1, enough: 5 }, 'k-1': { turnsEach: 1 }, '9-12': { turnsEach: 3 } },
+  setup: {
+    lane: 'Row',
+    use: 'throw',
+    target: true,
+    ladder: [
+      { id: 'slide', title: 'Slide it', task: 'Slide the disc along the floor into the basket', reach: 'near' },
+      { id: 'toss', title: 'Toss, near', task: 'Toss it flat into the basket from the line', reach: 'near' },
+      { id: 'step', title: 'Step and send', task: 'Turn the shoulder, step, send', reach: 'middle' },
+      { id: 'long', title: 'The long row', task: 'Send it flat past the middle, let it settle', reach: 'far' },
+    ],
+    gear: [
+      { gearKind: 'disc', count: 1 },
+      { gearKind: 'floor spot', count: 1 },
+    ],
+    forms: ['Facing the row', 'Side on', 'Small step', 'Full step'],
+    counts: false,
+    countdown: 'Row clear? Ready, send',
+    partner: 'Stand on the green spot, call “clear”, walk the disc back along the edge',
+    cues: ['Side on to the row', 'Flat and level', 'Point where it goes'],
+    seated: 'Send from a chair turned sideways; the row is as long as the arm likes',
+  },
+};

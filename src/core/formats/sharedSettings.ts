@@ -1,0 +1,56 @@
+import type { Band } from '../model/band.ts';
+import type { SettingMeta } from './setting.ts';
+
+/** Settings that several formats have alike: what stops everyone, rounds with breaks between them, what comes before and after them. */
+export const STOP_SIGNAL: SettingMeta = { key: 'stopSignal', kind: 'text', group: 'play', fallback: '' };
+
+/** What those do who wait for a turn. */
+export const waitingTask = (fallback: string): SettingMeta => ({
+  key: 'waitingTask',
+  role: 'waiting-task',
+  kind: 'text',
+  group: 'people',
+  fallback,
+});
+
+/** Metres between two places of a game. */
+export const gapSetting = (fallback: number): SettingMeta => ({
+  key: 'gapM',
+  role: 'gap',
+  kind: 'metres',
+  group: 'floor',
+  unit: 'm',
+  least: 0,
+  most: 5,
+  step: 0.1,
+  fallback,
+});
+
+const seconds = (key: string, least: number, most: number, fallback?: number, byBand?: Record<Band, number>): SettingMeta => ({
+  key,
+  kind: 'seconds',
+  group: 'time',
+  unit: 's',
+  least,
+  most,
+  step: most > 300 ? 15 : 5,
+  ...(fallback === undefined ? {} : { fallback }),
+  ...(byBand ? { byBand, house: true } : {}),
+});
+
+/** Rounds of a block: how many, how long (solved if not set), the break between them, walk-through and rehearsal before, reset after. */
+export const roundSettings = (usual: {
+  rounds: number;
+  breakSeconds: number;
+  walk: number;
+  rehearse: number;
+  reset: number;
+}): SettingMeta[] => [
+  { key: 'bouts', kind: 'count', group: 'time', least: 1, most: 8, fallback: usual.rounds },
+  seconds('workSeconds', 20, 1800),
+  seconds('breakSeconds', 0, 300, usual.breakSeconds),
+  seconds('walkSeconds', 0, 600, usual.walk),
+  seconds('rehearseSeconds', 0, 600, usual.rehearse),
+  seconds('resetSeconds', 0, 600, usual.reset),
+];
+export const secondsSetting = seconds;

@@ -1,0 +1,27 @@
+import type { FormatWords } from './formatWords.ts';
+
+type Settings = FormatWords['settings'];
+
+export const SPACING_WORDS: Settings[string] = { label: 'Areas on the floor', options: { close: 'close together', wide: 'spread out' } };
+
+/** Labels of the settings that formats share, by key. */
+export const SHARED_SETTINGS: Settings = {
+  stopSignal: { label: 'Stop signal', solved: "the school's" },
+  bouts: { label: 'Rounds' },
+  workSeconds: { label: 'A round', solved: 'fills the period' },
+  breakSeconds: { label: 'Break between rounds' },
+  walkSeconds: { label: 'Walk-through' },
+  rehearseSeconds: { label: 'Rehearsal' },
+  resetSeconds: { label: 'Reset and count gear' },
+  waitingTask: { label: 'Task while waiting' },
+  spacing: SPACING_WORDS,
+};
+
+/** What a stretch of a block with rounds is called. */
+export const SHARED_SEGMENTS: FormatWords['segments'] = {
+  'walk-through': 'Walk-through',
+  rehearse: 'Rehearse',
+  work: 'Play',
+  break: 'Break',
+  reset: 'Reset and count gear',
+};

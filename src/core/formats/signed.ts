@@ -1,0 +1,30 @@
+import type { FixIdea, Noticed } from '../model/finding.ts';
+import type { BlockWays } from './format.ts';
+
+/** An idea that says which format it is of, so that no other format's words can name it. */
+const signed =
+  (format: string) =>
+  (idea: FixIdea): FixIdea => ({ ...idea, data: { ...idea.data, format } });
+
+/** A format's own finding with its name in the data of it and of its ideas. */
+export function signedFinding(format: string, noticed: Noticed): Noticed {
+  const { ideas } = noticed;
+  const sign = signed(format);
+  return {
+    ...noticed,
+    data: { ...noticed.data, format },
+    ...(ideas && { ideas: typeof ideas === 'function' ? () => ideas().map(sign) : ideas.map(sign) }),
+  };
+}
+
+/** What a lesson may ask of a block, each idea with the format's name. */
+export function signedWays(format: string, ways: BlockWays): BlockWays {
+  const sign = signed(format);
+  return {
+    ...ways,
+    shorter: ways.shorter.map(sign),
+    longer: ways.longer.map(sign),
+    gear: Object.fromEntries(Object.entries(ways.gear).map(([kind, ideas]) => [kind, ideas.map(sign)])),
+    choices: ways.choices.map((list) => list.map(sign)),
+  };
+}

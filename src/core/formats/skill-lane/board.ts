@@ -1,0 +1,42 @@
+import type { BoardAction, BoardPart, BoardRow, ResultRow } from '../board.ts';
+import type { Playing } from '../format.ts';
+import type { LanePlaySetup } from './setup.ts';
+
+type Students = readonly Playing<LanePlaySetup>[];
+
+/** A row for each student: made or missed alone with one tap, with help with two, and the step up or down when it is suggested. */
+export function laneBoard(plays: Students): BoardPart[] {
+  const rows = plays.map(({ setup, view }, play): BoardRow => {
+    const { tries, made, bestRun, step, suggest } = view.tally;
+    const isThere = view.places.play.length > 0 && !view.done;
+    const act = (code: string, event: BoardAction['event'], enabled = isThere): BoardAction => ({ code, play, event, enabled });
+    const help = { field: 'prompt', among: ['word', 'model', 'hand'].map((value) => ({ value, code: `prompt-${value}` })) };
+    return {
+      player: setup.player,
+      value: made,
+      note: {
+        code: suggest > 0 ? 'step-up' : suggest < 0 ? 'step-down' : 'step',
+        data: { tries, made, bestRun, step, steps: setup.ladder.length },
+      },
+      actions: [
+        act('made', { type: 'try', made: true, prompt: 'alone' }),
+        act('missed', { type: 'try', made: false, prompt: 'alone' }),
+        { ...act('helped', { type: 'try', made: true }), ask: help },
+        act('easier', { type: 'step', to: step - 1 }, isThere && step > 0),
+        act('harder', { type: 'step', to: step + 1 }, isThere && step < setup.ladder.length - 1),
+      ],
+    };
+  });
+  return [{ part: 'tally', code: 'tries', rows }];
+}
+
+/** Tries made since the last step, of all tries, student by student. */
+export const laneResults = (plays: Students): { code: string; rows: ResultRow[] } => ({
+  code: 'made',
+  rows: plays.map(({ setup, view }, group) => ({
+    group,
+    members: [setup.player],
+    value: view.tally.made,
+    turns: view.turns[setup.player] ?? 0,
+  })),
+});

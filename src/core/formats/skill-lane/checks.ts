@@ -1,0 +1,77 @@
+import { HOUSE_LIMITS } from '../../model/band.ts';
+import type { Noticed } from '../../model/finding.ts';
+import type { Draft, Timeline } from '../format.ts';
+import { idea, setting, stopSignalCheck } from '../ideas.ts';
+import { type LaneContext, laneUnit } from './group.ts';
+import type { SkillLaneValues } from './setup.ts';
+import { fewerLanes, smallerLanes } from './ways.ts';
+
+type LaneDraft = Draft<SkillLaneValues>;
+
+const TASK = 'Watch the feet of the one in the lane, then say one thing that was good';
+
+/** Lanes that find no floor. */
+function unplacedLanes(context: LaneContext, draft: LaneDraft): Noticed[] {
+  if (!draft.unplaced.length) return [];
+  const { widthM, lengthM } = laneUnit(context);
+  return [
+    {
+      code: 'lane-does-not-fit',
+      weight: 'stop',
+      at: { block: context.blockId, piece: draft.unplaced[0].id },
+      data: { wanted: draft.groups.length, placed: draft.pieces.length, width: widthM, depth: lengthM },
+      ideas: [...smallerLanes(context), ...fewerLanes(context, draft.groups.length)],
+    },
+  ];
+}
+
+/** More at a lane than the student and the partner: those wait, with a task or without. */
+function waiting(context: LaneContext, draft: LaneDraft, timeline: Timeline): Noticed[] {
+  const largest = Math.max(0, ...draft.groups.map((g) => g.length));
+  const seconds = Math.max(0, largest - 2) * (timeline.workSeconds + context.values.breakSeconds);
+  if (seconds <= HOUSE_LIMITS.sittingOutSeconds) return [];
+  const { waitingTask: task, workSeconds } = context.values;
+  const more = draft.groups.length + 1;
+  return [
+    {
+      code: task ? 'lane-line-works' : 'lane-waiting',
+      weight: task ? 'note' : 'caution',
+      at: { block: context.blockId, piece: 'lane-1' },
+      data: { largest, seconds, lanes: draft.groups.length, task },
+      ideas: task
+        ? []
+        : [
+            ...smallerLanes(context).map((i) => ({ ...i, edits: [...i.edits, setting(context, 'groups', null)] })),
+            idea('lane-task', { task: TASK }, setting(context, 'waitingTask', TASK)),
+            ...(more <= 20 ? [idea('lanes', { count: more }, setting(context, 'groups', more))] : []),
+            ...(workSeconds !== undefined && workSeconds > 30
+              ? [idea('turn-of', { seconds: 30 }, setting(context, 'workSeconds', 30))]
+              : []),
+          ],
+    },
+  ];
+}
+
+/** Lanes with nobody: more lanes than students. */
+function empty(context: LaneContext, draft: LaneDraft): Noticed[] {
+  const count = draft.groups.filter((g) => !g.length).length;
+  const used = draft.groups.length - count;
+  if (!count || !used) return [];
+  return [
+    {
+      code: 'lane-empty',
+      weight: 'caution',
+      at: { block: context.blockId },
+      data: { count },
+      ideas: [idea('lanes', { count: used }, setting(context, 'groups', used))],
+    },
+  ];
+}
+
+/** Everything about skill lanes that only their format can see. */
+export const laneFormatChecks = (context: LaneContext, draft: LaneDraft, timeline: Timeline): Noticed[] => [
+  ...unplacedLanes(context, draft),
+  ...empty(context, draft),
+  ...waiting(context, draft, timeline),
+  ...stopSignalCheck(context),
+];

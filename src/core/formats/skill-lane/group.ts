@@ -1,0 +1,65 @@
+import { unitsThatFit } from '../../arrange/grid.ts';
+import { remembered } from '../../geometry/remembered.ts';
+import { dealGroups } from '../../groups/dealGroups.ts';
+import type { Noticed } from '../../model/finding.ts';
+import { roomArea } from '../../model/room.ts';
+import type { PlanContext } from '../format.ts';
+import type { SkillLaneGame, SkillLaneValues } from './setup.ts';
+
+const deal = remembered(dealGroups);
+const fits = remembered(unitsThatFit);
+
+export type LaneContext = PlanContext<SkillLaneGame, SkillLaneValues>;
+
+/** Floor before the line where one stands to send, behind the target where the partner stands; m. House figures. */
+export const STAND_M = 1.2;
+export const BEHIND_M = 1;
+
+/** Metres from the line to the target, for the step that is begun at: the band's distance, or the share of it that the step says. */
+export function reachOf({ setup, values, defaults }: Pick<LaneContext, 'setup' | 'values' | 'defaults'>): number {
+  const step = setup.ladder[Math.min(values.step, setup.ladder.length) - 1];
+  const metres = defaults.targets[['near', 'middle', 'far'].indexOf(step.reach)] * (step.share ?? 1);
+  return Math.round(metres * 10) / 10;
+}
+
+/** What one lane takes of the floor: across, along, and between two. */
+export const laneUnit = (context: Pick<LaneContext, 'setup' | 'values' | 'defaults'>) => ({
+  widthM: context.values.laneM,
+  lengthM: STAND_M + reachOf(context) + BEHIND_M,
+  gapM: context.values.gapM,
+});
+
+/** How many lanes the gear is enough for; Infinity if it needs none. */
+export const lanesOfGear = ({ setup, cupboard }: Pick<LaneContext, 'setup' | 'cupboard'>): number =>
+  Math.min(
+    ...setup.gear.map(({ gearKind, count }) =>
+      Math.floor(cupboard.filter((g) => g.gearKind === gearKind).reduce((sum, g) => sum + g.count, 0) / count),
+    ),
+  );
+
+/** How many lanes: what the teacher set, else enough for `perLane` in each, as far as floor and gear allow. */
+export function laneCount(context: LaneContext): number {
+  const { values, players, room, wallClearanceM, taken } = context;
+  if (values.groups !== undefined) return values.groups;
+  const { widthM, lengthM, gapM } = laneUnit(context);
+  const area = roomArea(room, wallClearanceM, taken);
+  const floor = Math.max(
+    fits(area, { width: widthM, depth: lengthM, gap: gapM }),
+    fits(area, { width: lengthM, depth: widthM, gap: gapM }),
+  );
+  return Math.max(1, Math.min(20, Math.ceil(players.length / values.perLane), floor, Math.max(1, lanesOfGear(context))));
+}
+
+/** One group a lane. */
+export function laneGroups(context: LaneContext): { groups: string[][]; noticed: Noticed[] } {
+  const { groups, findings } = deal({
+    players: context.players,
+    count: laneCount(context),
+    apart: context.apart,
+    together: context.together,
+    stored: context.storedGroups,
+    locks: context.locks,
+    seed: context.seed,
+  });
+  return { groups, noticed: findings.map((f) => ({ ...f, at: { block: context.blockId } })) };
+}

@@ -1,0 +1,38 @@
+import { defineFormat } from '../format.ts';
+import { parseValues } from '../setting.ts';
+import { laneBoard, laneResults } from './board.ts';
+import { laneCard } from './card.ts';
+import { laneFormatChecks } from './checks.ts';
+import { laneForecast } from './forecast.ts';
+import { laneGear } from './gear.ts';
+import { laneGroups } from './group.ts';
+import { laneLayout } from './layout.ts';
+import { laneRules } from './play.ts';
+import { laneSettings } from './settings.ts';
+import { SkillLaneGame, SkillLaneValues } from './setup.ts';
+import { simulateLane } from './simulate.ts';
+import { lanePlays, laneSpan, laneTimeline } from './timeline.ts';
+import { laneWays } from './ways.ts';
+
+/** Lanes for one or two, a ladder of steps, tries made or missed with the help they had. */
+export const skillLane = defineFormat({
+  id: 'skill-lane',
+  parseSetup: (setup) => SkillLaneGame.parse(setup),
+  settings: laneSettings,
+  parseValues: (values) => parseValues(SkillLaneValues, values),
+  group: laneGroups,
+  layout: laneLayout,
+  span: laneSpan,
+  timeline: laneTimeline,
+  plays: lanePlays,
+  gear: laneGear,
+  checks: laneFormatChecks,
+  ways: laneWays,
+  card: laneCard,
+  play: laneRules,
+  simulate: simulateLane,
+  forecast: laneForecast,
+  latePlay: ([first], player) => first && { ...first, player, ownSeconds: undefined },
+  board: laneBoard,
+  results: laneResults,
+});

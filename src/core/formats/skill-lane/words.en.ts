@@ -1,0 +1,90 @@
+import type { FormatWords } from '../formatWords.ts';
+import { type Data, listWords, n, s, t } from '../say.ts';
+import { SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
+import { duration } from '../speak.ts';
+
+const tries = (d: Data) => `${n(d, 'made')} of ${n(d, 'tries')}`;
+const best = (d: Data) => (n(d, 'bestRun') > 1 ? ` · best run ${n(d, 'bestRun')}` : '');
+const PROMPTS: Record<string, string> = { alone: 'alone', word: 'with a word', model: 'after a model', hand: 'with a hand' };
+
+export const skillLaneWords: FormatWords = {
+  name: 'Skill lanes',
+  settings: {
+    ...SHARED_SETTINGS,
+    workSeconds: { label: 'A turn', solved: 'fills the period' },
+    breakSeconds: { label: 'Time to swap' },
+    step: { label: 'Start at' },
+    enough: { label: 'Tries before a step changes' },
+    upPercent: { label: 'Harder from (% made)' },
+    downPercent: { label: 'Easier at (% made)' },
+    perLane: { label: 'Students at a lane' },
+    groups: { label: 'Lanes', solved: 'within floor and gear' },
+    turnsEach: { label: 'Turns each' },
+    laneM: { label: 'Lane width' },
+    gapM: { label: 'Gap between lanes' },
+  },
+  segments: { ...SHARED_SEGMENTS, work: 'Practice', break: 'Swap', rehearse: 'One slow try each' },
+  unit: 'lane',
+  board: {
+    tries: 'Tries',
+    made: 'Made at the last step',
+    count: 'tries',
+    'prompt-word': 'a word',
+    'prompt-model': 'a model',
+    'prompt-hand': 'a hand',
+    prompt: 'Made with what help?',
+  },
+  notes: {
+    step: (d) => `${tries(d)} · step ${n(d, 'step') + 1} of ${n(d, 'steps')}${best(d)}`,
+    'step-up': (d) => `${tries(d)} · ready for step ${n(d, 'step') + 2}`,
+    'step-down': (d) => `${tries(d)} · try step ${n(d, 'step')}`,
+  },
+  actions: { made: 'Made', missed: 'Missed', helped: 'Helped', easier: 'Easier', harder: 'Harder' },
+  restart: 'you call them back',
+  events: {
+    try: (d) => `${d.made ? 'Made' : 'Missed'}${n(d, 'count') > 1 ? ` ${n(d, 'count')} times` : ''}, ${PROMPTS[t(d, 'prompt')] ?? 'alone'}`,
+    step: (d) => `To step ${n(d, 'to') + 1}`,
+  },
+  summary: (v, rounds, work, _, places) => `${s(places, 'lane')} · ${s(rounds, 'turn')} of ${duration(work)} · step ${v.step}`,
+  card: {
+    task: (d) => ['Task', t(d, 'text')],
+    countdown: (d) => ['Say before you send', t(d, 'text')],
+    cue: (d) => ['Look for', t(d, 'text')],
+    forms: (d) => ['Feet and form, in order', (d.list as string[]).join(' → ')],
+    counts: () => ['Count', 'How many fall, how many stay standing'],
+    partner: (d) => ['Partner', t(d, 'text')],
+    seated: (d) => ['Seated', t(d, 'text')],
+    easier: (d) => ['Easier', t(d, 'text')],
+    harder: (d) => ['Harder', t(d, 'text')],
+    stop: (d) => ['Stop signal', t(d, 'text')],
+  },
+  findings: {
+    'lane-does-not-fit': (d) => ({
+      what: `${n(d, 'placed')} of ${s(n(d, 'wanted'), 'lane')} fit on the floor`,
+      why: `A lane takes ${t(d, 'sizeWords')}, clear of walls, doors and posts.`,
+    }),
+    'lane-waiting': (d) => ({
+      what: `Up to ${duration(n(d, 'seconds'))} without a turn or a task`,
+      why: `${n(d, 'largest')} share a lane: one plays, one is the partner, the rest have nothing to do.`,
+    }),
+    'lane-line-works': (d) => ({
+      what: `${n(d, 'largest')} share a lane, up to ${duration(n(d, 'seconds'))} between turns`,
+      why: `With a task: ${t(d, 'task')}.`,
+    }),
+    'lane-empty': (d) => ({ what: `${s(n(d, 'count'), 'lane')} with nobody in it`, why: 'It would be set up for nobody.' }),
+  },
+  fixes: {
+    lanes: (d) => `Use ${s(n(d, 'count'), 'lane')}`,
+    'narrow-lanes': (d) => `Make lanes ${t(d, 'spacingWords')} wide`,
+    'close-lanes': (d) => `Leave ${t(d, 'gapWords')} between lanes`,
+    'first-step': (d) => `Start at “${t(d, 'title')}”`,
+    'small-lanes': (d) => `Narrow lanes close together (${t(d, 'spacingWords')}), first step`,
+    'lane-task': (d) => `Give the task: ${listWords([t(d, 'task')])}`,
+    'turn-of': (d) => `Make turns ${duration(n(d, 'seconds'))}`,
+    'turns-each': (d) => `${s(n(d, 'count'), 'turn')} each`,
+    'per-lane': (d) => `${s(n(d, 'count'), 'student')} at a lane`,
+    'begin-at': (d) => `Start at “${t(d, 'title')}”`,
+    'skip-rehearsal': (d) => `Skip walk-through and rehearsal: saves ${duration(n(d, 'seconds'))}`,
+    'automatic-length': () => 'Make the turn’s length automatic',
+  },
+};

@@ -1,0 +1,54 @@
+import { useState } from 'react';
+import type { BoardAction } from '../../../core/formats/board.ts';
+import type { FormatWords } from '../../../core/formats/formatWords.ts';
+
+interface Props {
+  action: BoardAction;
+  names: Record<string, string>;
+  words: FormatWords;
+  onAct(action: BoardAction): void;
+  onCancel(): void;
+}
+
+/** What an action still has to be told, in one band of tape: a tap on the answer, or several and then Done. */
+export function AskBand({ action, names, words, onAct, onCancel }: Props) {
+  const { ask, ...bare } = action;
+  const [chosen, setChosen] = useState<readonly (string | number)[]>([]);
+  if (!ask) return null;
+  const send = (value: unknown) => onAct({ ...bare, event: { ...bare.event, [ask.field]: value } });
+  const pick = (value: string | number) => {
+    if (!ask.many) return send(value);
+    setChosen(chosen.includes(value) ? chosen.filter((v) => v !== value) : [...chosen, value]);
+  };
+  return (
+    <section className="shrink-0 bg-tape px-3 py-2" aria-label={words.board[ask.field] ?? words.actions[action.code]}>
+      <p className="head text-base">{words.board[ask.field] ?? words.actions[action.code]}</p>
+      <div className="mt-1.5 flex max-h-[40vh] flex-wrap gap-1.5 overflow-auto">
+        {ask.among.map(({ value, player, code }) => (
+          <button
+            key={value}
+            type="button"
+            aria-pressed={ask.many ? chosen.includes(value) : undefined}
+            className={`head min-h-11 px-3 text-base ${chosen.includes(value) ? 'bg-paper text-ink' : 'bg-[#12306f] hover:bg-ink'}`}
+            onClick={() => pick(value)}
+          >
+            {player ? (names[player] ?? '') : code ? (words.board[code] ?? code) : value}
+          </button>
+        ))}
+        {ask.many && (
+          <button
+            type="button"
+            className="head min-h-11 bg-paper px-4 text-base text-ink"
+            disabled={!chosen.length}
+            onClick={() => send(chosen)}
+          >
+            Done
+          </button>
+        )}
+        <button type="button" className="min-h-11 px-3 underline" onClick={onCancel}>
+          Cancel
+        </button>
+      </div>
+    </section>
+  );
+}
