@@ -1,11 +1,23 @@
 import type { Game } from '../core/model/game.ts';
 import { bellTower } from './bellTower.ts';
 import { bridgeKeepers } from './bridgeKeepers.ts';
+import { bridgeRun } from './bridgeRun.ts';
 import { lanternRoll } from './lanternRoll.ts';
 import { nineMills } from './nineMills.ts';
 import { orchardCarry } from './orchardCarry.ts';
 import { orchardRows } from './orchardRows.ts';
+import { weatherCourse } from './weatherCourse.ts';
 import { weatherRound } from './weatherRound.ts';
 
 /** The games that come with Side Court, in the order of the shelf. */
-export const GAMES: readonly Game[] = [nineMills, weatherRound, orchardCarry, bridgeKeepers, bellTower, lanternRoll, orchardRows];
+export const GAMES: readonly Game[] = [
+  nineMills,
+  weatherRound,
+  orchardCarry,
+  bridgeKeepers,
+  bellTower,
+  lanternRoll,
+  orchardRows,
+  bridgeRun,
+  weatherCourse,
+];

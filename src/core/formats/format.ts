@@ -147,6 +147,8 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   /** One play as it could go, in events that play accepts; `at` counts working time alone, moves and phases take none. */
   simulate(setup: P, options: SimulateOptions): PlayEvent[];
   forecast(setup: P, options: ForecastOptions): Forecast;
+  /** The same at once, for a lesson that is being planned; `forecast` if left out. */
+  quick?(setup: P, options: ForecastOptions): Forecast;
   board(plays: readonly Playing<P>[], pieces: readonly Piece[]): BoardPart[];
   /** What the logbook keeps; best first or in group order. */
   results(plays: readonly Playing<P>[]): { code: string; rows: ResultRow[] };
@@ -190,6 +192,7 @@ export interface Format {
   replay(setup: unknown, events: readonly PlayEvent[]): { view: PlayView; refused: Finding[] };
   simulate(setup: unknown, options: SimulateOptions): PlayEvent[];
   forecast(setup: unknown, options: ForecastOptions): Forecast;
+  quick(setup: unknown, options: ForecastOptions): Forecast;
   board(plays: readonly Playing<unknown>[], pieces: readonly Piece[]): BoardPart[];
   results(plays: readonly Playing<unknown>[]): { code: string; rows: ResultRow[] };
   clockEvents(segment: Segment, rounds: number, setup: unknown): { type: string }[];
@@ -233,7 +236,9 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
         finish(seconds) {
           const timeline = spec.timeline(context, draft, seconds);
           const plays = spec.plays(context, draft, timeline);
-          const forecast = joined(plays.map((play, i) => spec.forecast(play, { seconds: Math.max(1, seconds), seed: input.seed + i })));
+          const forecast = joined(
+            plays.map((play, i) => (spec.quick ?? spec.forecast)(play, { seconds: Math.max(1, seconds), seed: input.seed + i })),
+          );
           const own = [...noticed, ...spec.checks(context, draft, timeline)].map((f) => signedFinding(spec.id, f));
           return { timeline, plays, forecast, noticed: [...aside, ...own] };
         },
@@ -249,6 +254,7 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
     replay: (setup, events) => foldPlay(spec.play, setup, events),
     simulate: (setup, options) => spec.simulate(spec.play.parse(setup), options),
     forecast: (setup, options) => spec.forecast(spec.play.parse(setup), options),
+    quick: (setup, options) => (spec.quick ?? spec.forecast)(spec.play.parse(setup), options),
     board: (plays, pieces) => spec.board(plays.map(parsed), pieces),
     results: (plays) => spec.results(plays.map(parsed)),
     clockEvents: (segment, rounds, setup) => spec.clockEvents?.(segment, rounds, spec.play.parse(setup)) ?? [],

@@ -4,8 +4,6 @@ import type { PlayRules } from '../play/playRules.ts';
 import { activeAtStart } from '../simulate/activeAtStart.ts';
 import { chaseForecast } from './chase/meanField.ts';
 import { chaseRules } from './chase/play.ts';
-import { courseForecast } from './course/forecast.ts';
-import { courseRules } from './course/play.ts';
 import { FORMATS } from './registry.ts';
 import { clashRules } from './target-clash/play.ts';
 
@@ -26,7 +24,6 @@ function playOnly<S, State, E extends { type: string }>(
 const PLAYS: Record<string, PlayOnly> = {
   ...FORMATS,
   chase: playOnly(chaseRules, chaseForecast),
-  course: playOnly(courseRules, courseForecast),
   'target-clash': playOnly(clashRules, (setup, options) => activeAtStart(clashRules, setup, options)),
 };
 

@@ -38,8 +38,8 @@ const AWAY: Presence = { status: 'absent', role: 'away' };
 function activeInBouts({ game, segments, seconds }: PlanBlock): number {
   const worked = segments.reduce((sum, s) => sum + (s.kind === 'work' ? s.until - s.at : 0), 0);
   if (!game?.plays.length || !worked) return 0;
-  const { forecast } = formatOf(game.format);
-  return (joined(game.plays.map((setup) => forecast(setup, { seconds, seed: 1 }))).activeShare.mean * seconds) / worked;
+  const { quick } = formatOf(game.format);
+  return (joined(game.plays.map((setup) => quick(setup, { seconds, seed: 1 }))).activeShare.mean * seconds) / worked;
 }
 
 /** What a run came to, at `now` where it has not ended. */

@@ -1,4 +1,5 @@
 import { advanceCourtWords } from '../formats/advance-court/words.en.ts';
+import { courseWords } from '../formats/course/words.en.ts';
 import type { SwitchCall } from '../formats/format.ts';
 import type { FormatWords } from '../formats/formatWords.ts';
 import { skillLaneWords } from '../formats/skill-lane/words.en.ts';
@@ -15,6 +16,7 @@ import { unusableWords, usableWords } from './settings.en.ts';
 export const FORMAT_WORDS: Record<FormatId, FormatWords> = {
   stations: stationsWords,
   'advance-court': advanceCourtWords,
+  course: courseWords,
   'skill-lane': skillLaneWords,
 };
 export const formatWords = (id: string): FormatWords => FORMAT_WORDS[id as FormatId];
@@ -128,7 +130,8 @@ function withLengths(data: Data, speak: Speak): Data {
   const size = data.width === undefined ? {} : { sizeWords: `${speak.metres(n(data, 'width'))} × ${speak.metres(n(data, 'depth'))}` };
   const spacing = data.spacingM === undefined ? {} : { spacingWords: speak.metres(n(data, 'spacingM')) };
   const gap = data.gapM === undefined ? {} : { gapWords: speak.metres(n(data, 'gapM')) };
-  return { ...data, ...size, ...spacing, ...gap };
+  const metres = typeof data.metres === 'number' ? { metresWords: speak.metres(Math.round(data.metres)) } : {};
+  return { ...data, ...size, ...spacing, ...gap, ...metres };
 }
 
 /** The words of the format that a finding or a fix is of. */

@@ -40,3 +40,26 @@ export function courseThroughput({ elements, players, headwaySeconds }: CoursePl
   const least = bounds.reduce((a, b) => (b.lapsPerSecond < a.lapsPerSecond ? b : a));
   return { ...least, slowest: slowest.id };
 }
+
+/**
+ * The same at once, in closed form: everyone is in an element as often as the throughput lets them, and waits for the rest of a lap.
+ * Longest wait: the one at the slowest element, or at the start for the last who is let go. Without spread, in the long run.
+ */
+export function courseQuick(setup: CoursePlaySetup, options: ForecastOptions): Forecast {
+  checkForecastOptions(options);
+  const played = Math.min(options.seconds, setup.playSeconds ?? options.seconds);
+  const { elements, players, headwaySeconds, starts = [] } = setup;
+  if (!players.length) return summarise(options.seconds, []);
+  const lap = elements.reduce((sum, e) => sum + e.seconds, 0);
+  const { lapsPerSecond, slowest } = courseThroughput(setup);
+  const each = lapsPerSecond / players.length;
+  const element = elements.find((e) => e.id === slowest)!;
+  const queueing = Math.max(0, 1 / each - lap);
+  const gate = headwaySeconds * (Math.ceil(players.length / Math.max(1, new Set(starts).size)) - 1);
+  const share = Math.min(1, each * lap);
+  const wait = Math.min(played, Math.max(queueing > element.seconds / element.capacity ? queueing : 0, gate));
+  return summarise(
+    options.seconds,
+    players.map((id) => ({ id, active: share * played, turns: Math.floor(each * played), wait })),
+  );
+}

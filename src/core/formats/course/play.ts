@@ -24,6 +24,7 @@ export interface CourseState {
 export type CourseEvent =
   | { type: 'enter'; player: string; element: string }
   | { type: 'leaveElement'; player: string; element: string }
+  | { type: 'lap'; player: string }
   | { type: 'bout' };
 
 type Element = CoursePlaySetup['elements'][number];
@@ -89,8 +90,16 @@ function leave(setup: CoursePlaySetup, state: CourseState, player: string, at: n
   };
 }
 
+/** A lap that is counted at the start alone, by somebody who is in no element. */
+function wholeLap(state: CourseState, player: string): CourseState | 'not-allowed' {
+  if (!state.between.includes(player)) return 'not-allowed';
+  const { start } = state.loop[player];
+  return { ...state, loop: { ...state.loop, [player]: { start, next: start } }, laps: added(state.laps, [player]) };
+}
+
 function step(setup: CoursePlaySetup, state: CourseState, event: Timed<CourseEvent>): CourseState | 'not-allowed' {
   if (event.type === 'bout') return { ...state, changes: state.changes + 1 };
+  if (event.type === 'lap') return wholeLap(state, event.player);
   const at = setup.elements.findIndex((e) => e.id === event.element);
   return event.type === 'enter' ? enter(setup, state, event.player, at, event.at) : leave(setup, state, event.player, at);
 }
@@ -122,10 +131,11 @@ export const courseRules: PlayRules<CoursePlaySetup, CourseState, CourseEvent> =
   events: {
     enter: z.object({ type: z.literal('enter'), player: id, element: id }),
     leaveElement: z.object({ type: z.literal('leaveElement'), player: id, element: id }),
+    lap: z.object({ type: z.literal('lap'), player: id }),
     bout: z.object({ type: z.literal('bout') }),
   },
   named: (event) => (event.type === 'bout' ? [] : [event.player]),
-  knows: ({ elements }, event) => event.type === 'bout' || elements.some((e) => e.id === event.element),
+  knows: ({ elements }, event) => !('element' in event) || elements.some((e) => e.id === event.element),
   step,
   active: (_, { inside }) => inside.flat(),
   vacate: (_, state, player) => ({

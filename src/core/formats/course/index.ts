@@ -1,0 +1,41 @@
+import { defineFormat } from '../format.ts';
+import { parseValues } from '../setting.ts';
+import { courseBoard, courseResults } from './board.ts';
+import { courseCard } from './card.ts';
+import { courseChecks } from './checks.ts';
+import { courseForecast, courseQuick } from './forecast.ts';
+import { courseGear } from './gear.ts';
+import { courseGroups } from './group.ts';
+import { courseLayout } from './layout.ts';
+import { courseRules } from './play.ts';
+import { courseSettings } from './settings.ts';
+import { CourseGame, CourseValues } from './setup.ts';
+import { simulateCourse } from './simulate.ts';
+import { coursePlays, courseSpan, courseTimeline } from './timeline.ts';
+import { courseWays } from './ways.ts';
+
+/** One loop of elements in order; laps counted on over rounds and rests. */
+export const course = defineFormat({
+  id: 'course',
+  parseSetup: (setup) => CourseGame.parse(setup),
+  settings: courseSettings,
+  parseValues: (values) => parseValues(CourseValues, values),
+  group: courseGroups,
+  layout: courseLayout,
+  span: courseSpan,
+  timeline: courseTimeline,
+  plays: coursePlays,
+  gear: courseGear,
+  checks: courseChecks,
+  ways: courseWays,
+  card: courseCard,
+  play: courseRules,
+  simulate: simulateCourse,
+  forecast: courseForecast,
+  quick: courseQuick,
+  board: courseBoard,
+  results: courseResults,
+  // A rest begins when a round ends that another one follows, and ends with it.
+  clockEvents: (segment, rounds) =>
+    (segment.kind === 'work' && (segment.round ?? 0) < rounds - 1) || segment.code === 'break' ? [{ type: 'bout' }] : [],
+});

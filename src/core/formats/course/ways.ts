@@ -1,0 +1,71 @@
+import type { Edit } from '../../model/edit.ts';
+import type { FixIdea } from '../../model/finding.ts';
+import type { BlockWays, Draft } from '../format.ts';
+import { idea, levelGroups, setting } from '../ideas.ts';
+import { type CourseContext, inUse } from './elements.ts';
+import { courseGear } from './gear.ts';
+import type { CourseValues } from './setup.ts';
+
+/** The class starts from so many places; groups dealt for the old number are given back. */
+export const splitStart = (context: CourseContext, count: number): FixIdea =>
+  idea('course-starts', { count }, setting(context, 'groups', count), ...(context.storedGroups ? levelGroups(context).edits : []));
+
+/** One element twice. */
+export function doubleIdea(context: CourseContext, id: string): FixIdea[] {
+  const element = context.setup.elements.find((e) => e.id === id.split('~')[0]);
+  return element && context.values.doubled !== element.id
+    ? [idea('course-double', { title: element.title }, setting(context, 'doubled', element.id))]
+    : [];
+}
+
+/** One element less: never a brake, never the last three. */
+export function withoutOne(context: CourseContext): FixIdea[] {
+  const { picks } = context.values;
+  if (picks.length <= 3) return [];
+  return context.setup.elements
+    .filter((e) => picks.includes(e.id) && !e.brake)
+    .sort((a, b) => b.spaceM - a.spaceM)
+    .map((e) =>
+      idea(
+        'course-without',
+        { title: e.title },
+        setting(
+          context,
+          'picks',
+          picks.filter((p) => p !== e.id),
+        ),
+      ),
+    );
+}
+
+/** What the whole lesson may ask of a course. */
+export function courseWays(context: CourseContext, draft: Draft<CourseValues>): BlockWays {
+  const { bouts, walkSeconds, rehearseSeconds, workSeconds, headwaySeconds, groups } = context.values;
+  const rounds = (count: number, ...more: Edit[]) => idea('course-rounds', { count }, setting(context, 'bouts', count), ...more);
+  const still = [setting(context, 'walkSeconds', 0), setting(context, 'rehearseSeconds', 0)];
+  const shorter: FixIdea[] = [];
+  if (walkSeconds + rehearseSeconds > 0) shorter.push(idea('course-no-walk', { seconds: walkSeconds + rehearseSeconds }, ...still));
+  if (workSeconds !== undefined) shorter.push(idea('course-automatic', {}, setting(context, 'workSeconds', null)));
+  for (let fewer = bouts - 1; fewer >= 1; fewer--) shorter.push(rounds(fewer, ...still));
+  const needs = courseGear(context);
+  const without = withoutOne(context);
+  const using = (kind: string) =>
+    without.filter((w) =>
+      needs.some((n) => n.gearKind === kind && n.title === inUse(context).find((e) => e.title === w.data.title)?.title),
+    );
+  const single = (): FixIdea[] => (context.values.doubled ? [idea('course-single', {}, setting(context, 'doubled', ''))] : []);
+  return {
+    shorter,
+    longer: bouts < 8 ? [rounds(bouts + 1)] : [],
+    gear: Object.fromEntries(needs.map((n) => [n.gearKind, [...single(), ...using(n.gearKind)]])),
+    choices: [
+      [1, 2, 3, 4, 6].filter((c) => c !== groups && c <= inUse(context).length).map((c) => splitStart(context, c)),
+      [3, 6, 9, 12]
+        .filter((h) => h !== headwaySeconds)
+        .map((h) => idea('course-headway', { seconds: h }, setting(context, 'headwaySeconds', h))),
+      inUse(context).flatMap((e) => doubleIdea(context, e.id)),
+      [1, 2, 3, 4].filter((b) => b !== bouts).map((b) => rounds(b)),
+    ],
+    waitingTask: draft.values.waitingTask,
+  };
+}

@@ -1,0 +1,82 @@
+import type { FormatWords } from '../formatWords.ts';
+import { type Data, n, percent, s, t } from '../say.ts';
+import { SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
+import { duration } from '../speak.ts';
+
+const holding = (d: Data) =>
+  d.by === 'headway'
+    ? 'The time between two starts sets the pace.'
+    : d.by === 'players'
+      ? 'Nobody has to wait: there is room for more.'
+      : `${t(d, 'title')} takes the longest${d.brake ? ', on purpose' : ''}.`;
+
+export const courseWords: FormatWords = {
+  name: 'Course',
+  settings: {
+    ...SHARED_SETTINGS,
+    picks: { label: 'Elements in use' },
+    doubled: { label: 'Set up twice', options: { '': 'none' } },
+    direction: { label: 'Direction', options: { '1': 'clockwise', '-1': 'counterclockwise' } },
+    groups: { label: 'Start from … places' },
+    headwaySeconds: { label: 'Between two starts' },
+    pacePercent: { label: 'Time at elements (%)' },
+    pathM: { label: 'Path width' },
+    freeM: { label: 'Free floor before an element' },
+  },
+  segments: { ...SHARED_SEGMENTS, work: 'Around and around', break: 'Rest', rehearse: 'Once around, walking' },
+  unit: 'course',
+  board: { laps: 'Laps', 'on-loop': 'Tap a name at the start: one lap' },
+  actions: { lap: 'one lap' },
+  restart: 'the next round',
+  events: {
+    lap: (d, _, name) => `A lap for ${name(d.player)}`,
+    bout: () => 'A rest began or ended',
+    enter: (d, _, name) => `${name(d.player)} began ${t(d, 'element')}`,
+    leaveElement: (d, _, name) => `${name(d.player)} finished ${t(d, 'element')}`,
+  },
+  summary: (v, rounds, work) =>
+    `${s((v.picks as string[]).length, 'element')} · ${s(rounds, 'round')} of ${duration(work)} · a start every ${duration(Number(v.headwaySeconds))}`,
+  card: {
+    travel: (d) => ['Around', t(d, 'text')],
+    element: (d) => [`${n(d, 'number')} ${t(d, 'title')}`, t(d, 'text')],
+    'reset-student': (d) => [t(d, 'title'), 'Put it back as you found it'],
+    'reset-teacher': (d) => [t(d, 'title'), 'Leave it; the teacher puts it back'],
+    headway: (d) => ['Start', n(d, 'seconds') ? `One every ${duration(n(d, 'seconds'))}` : 'As soon as the first element is free'],
+    passing: (d) => ['Passing', t(d, 'text')],
+    easier: (d) => ['Easier', t(d, 'text')],
+    harder: (d) => ['Harder', t(d, 'text')],
+    stop: (d) => ['Stop signal', t(d, 'text')],
+  },
+  findings: {
+    'course-does-not-fit': (d) => ({
+      what: `No loop for ${s(n(d, 'elements'), 'element')} on this floor`,
+      why: `They need ${t(d, 'metresWords')} of path clear of walls, doors and posts.`,
+    }),
+    'course-flows': (d) => ({
+      what: `${n(d, 'perMinute')} laps a minute, all together`,
+      why: holding(d),
+    }),
+    'course-queue': (d) => ({
+      what: n(d, 'queue') > 1 ? `A line of ${n(d, 'queue')} before ${t(d, 'title')}` : `Up to ${duration(n(d, 'seconds'))} of waiting`,
+      why: `${n(d, 'perMinute')} laps a minute, all together. ${holding(d)} Students wait ${percent(n(d, 'share'))} of the time, with nothing to do.`,
+    }),
+    'course-queue-works': (d) => ({
+      what: n(d, 'queue') > 1 ? `A line of ${n(d, 'queue')} before ${t(d, 'title')}` : `Up to ${duration(n(d, 'seconds'))} of waiting`,
+      why: `${n(d, 'perMinute')} laps a minute, all together. ${holding(d)} In line: ${t(d, 'task')}.`,
+    }),
+  },
+  fixes: {
+    'course-starts': (d) => `Start from ${s(n(d, 'count'), 'place')}`,
+    'course-double': (d) => `Set up ${t(d, 'title')} twice`,
+    'course-single': () => 'Set up nothing twice',
+    'course-without': (d) => `Leave out ${t(d, 'title')}`,
+    'course-few': (d) => `Use ${s(n(d, 'count'), 'element')}`,
+    'course-near': (d) => `Leave ${t(d, 'gapWords')} before each element`,
+    'course-narrow': (d) => `Make the path ${t(d, 'spacingWords')} wide, ${t(d, 'gapWords')} before each element`,
+    'course-headway': (d) => `Let one start every ${duration(n(d, 'seconds'))}`,
+    'course-task': (d) => `Give the line a task: ${t(d, 'task')}`,
+    'course-rounds': (d) => s(n(d, 'count'), 'round'),
+    'course-no-walk': (d) => `Skip walk-through and rehearsal: saves ${duration(n(d, 'seconds'))}`,
+    'course-automatic': () => 'Make the round’s length automatic',
+  },
+};
