@@ -6,8 +6,10 @@ import { lanternRoll } from './lanternRoll.ts';
 import { nineMills } from './nineMills.ts';
 import { orchardCarry } from './orchardCarry.ts';
 import { orchardRows } from './orchardRows.ts';
+import { tollBridge } from './tollBridge.ts';
 import { weatherCourse } from './weatherCourse.ts';
 import { weatherRound } from './weatherRound.ts';
+import { windAndLeaves } from './windAndLeaves.ts';
 
 /** The games that come with Side Court, in the order of the shelf. */
 export const GAMES: readonly Game[] = [
@@ -20,4 +22,6 @@ export const GAMES: readonly Game[] = [
   orchardRows,
   bridgeRun,
   weatherCourse,
+  windAndLeaves,
+  tollBridge,
 ];

@@ -2,8 +2,6 @@ import { openPlay, type PlayFold } from '../play/foldPlay.ts';
 import type { Forecast, ForecastOptions } from '../play/forecast.ts';
 import type { PlayRules } from '../play/playRules.ts';
 import { activeAtStart } from '../simulate/activeAtStart.ts';
-import { chaseForecast } from './chase/meanField.ts';
-import { chaseRules } from './chase/play.ts';
 import { FORMATS } from './registry.ts';
 import { clashRules } from './target-clash/play.ts';
 
@@ -23,7 +21,6 @@ function playOnly<S, State, E extends { type: string }>(
 /** Plays by format, also of formats that no lesson can hold yet: their rules stand, their floor and screens do not. */
 const PLAYS: Record<string, PlayOnly> = {
   ...FORMATS,
-  chase: playOnly(chaseRules, chaseForecast),
   'target-clash': playOnly(clashRules, (setup, options) => activeAtStart(clashRules, setup, options)),
 };
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { AdvanceCourtGame } from '../formats/advance-court/setup.ts';
+import { ChaseGame } from '../formats/chase/setup.ts';
 import { CourseGame } from '../formats/course/setup.ts';
 import { SkillLaneGame } from '../formats/skill-lane/setup.ts';
 import { StationsGame } from '../formats/stations/setup.ts';
@@ -32,6 +33,7 @@ const rules = {
 export const Game = z.discriminatedUnion('format', [
   z.object({ ...rules, format: z.literal('stations'), setup: StationsGame }),
   z.object({ ...rules, format: z.literal('advance-court'), setup: AdvanceCourtGame }),
+  z.object({ ...rules, format: z.literal('chase'), setup: ChaseGame }),
   z.object({ ...rules, format: z.literal('course'), setup: CourseGame }),
   z.object({ ...rules, format: z.literal('skill-lane'), setup: SkillLaneGame }),
 ]);

@@ -67,6 +67,8 @@ export const LaidPiece = z.object({
   bare: z.boolean().optional(),
   /** The place that it belongs to and moves with, by the place's id. */
   of: mapKey(64).optional(),
+  /** Index of the group that begins here. */
+  group: whole(0, 39).optional(),
   /** Who put it there; the teacher if absent. What fit put there is moved by a `place` edit. */
   by: z.enum(['fit', 'teacher']).optional(),
 });

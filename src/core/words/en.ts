@@ -1,4 +1,5 @@
 import { advanceCourtWords } from '../formats/advance-court/words.en.ts';
+import { chaseWords } from '../formats/chase/words.en.ts';
 import { courseWords } from '../formats/course/words.en.ts';
 import type { SwitchCall } from '../formats/format.ts';
 import type { FormatWords } from '../formats/formatWords.ts';
@@ -16,6 +17,7 @@ import { unusableWords, usableWords } from './settings.en.ts';
 export const FORMAT_WORDS: Record<FormatId, FormatWords> = {
   stations: stationsWords,
   'advance-court': advanceCourtWords,
+  chase: chaseWords,
   course: courseWords,
   'skill-lane': skillLaneWords,
 };

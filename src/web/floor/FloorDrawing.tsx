@@ -106,7 +106,7 @@ export function FloorDrawing(props: Props) {
             label={`${piece.title || LAID_WORDS[piece.laid]}, ${units.say(piece.x)} from the west, ${units.say(piece.y)} from the south${piece.locked ? ', stuck down' : ''}`}
           />
         ))}
-        {on('people') && <GroupPennants pieces={pieces} places={places} scale={scale} still={moving === null} />}
+        {on('people') && <GroupPennants pieces={pieces} things={things} places={places} scale={scale} still={moving === null} />}
         {chosen !== null && (
           <Distances
             id={chosen}

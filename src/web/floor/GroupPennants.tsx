@@ -1,3 +1,4 @@
+import type { LaidPiece } from '../../core/model/laidPiece.ts';
 import type { Piece } from '../../core/model/piece.ts';
 import { boxOf, meetingPoint } from '../../core/model/shape.ts';
 import { PennantCloth } from '../parts/Pennant.tsx';
@@ -6,11 +7,14 @@ import type { Scale } from './scale.ts';
 /** Every group's pennant at the place where the group is; it walks there, unless something is being moved. */
 export function GroupPennants({
   pieces,
+  things,
   places,
   scale,
   still,
 }: {
   pieces: readonly Piece[];
+  /** What lies inside the places. */
+  things: readonly LaidPiece[];
   /** Index of the piece where each group is. */
   places: readonly number[];
   scale: Scale;
@@ -21,9 +25,11 @@ export function GroupPennants({
     const piece = pieces[at];
     if (!piece) return null;
     const box = boxOf(piece.shape);
-    // Where things lie inside a place its pennant flies at the upper corner, and on a path at its start.
-    const start = piece.shape.shape === 'path' ? meetingPoint(piece.shape) : undefined;
-    const x = start ? scale.x(start.x) + 12 : scale.x(box.x + box.width) - (piece.taped ? 46 : 30);
+    // A group that begins at a thing of the place flies there; of several at one place each stands a little beside the last.
+    const home = things.find((t) => t.group === g && t.of === piece.id);
+    const beside = home ? 0 : places.slice(0, g).filter((p) => p === at).length * 44;
+    const start = home ?? (piece.shape.shape === 'path' ? meetingPoint(piece.shape) : undefined);
+    const x = (start ? scale.x(start.x) + 12 : scale.x(box.x + box.width) - (piece.taped ? 46 : 30)) - beside;
     const y = start ? scale.y(start.y) - 34 : piece.taped ? scale.y(box.y) - 40 : scale.y(box.y + box.depth) - 30;
     return (
       <g

@@ -46,7 +46,10 @@ export const LaidDrawing = memo(function LaidDrawing({
   const name = piece.title || LAID_WORDS[piece.laid];
   const turned = (piece.turnedDeg + 45) % 180 >= 90;
   // Large things say their name inside themselves; what is chosen is named under the floor.
-  const inside = Math.max(w, l) > name.length * 6.6 + 12 && Math.min(w, l) > 34 && LAID_FACTS[piece.laid].tape === 'outline';
+  const isNamed = LAID_FACTS[piece.laid].tape === 'outline' || piece.laid === 'element';
+  const inside = isNamed && Math.max(w, l) > name.length * 6.6 + 12 && Math.min(w, l) > 22;
+  // An element of a course shows at least its number.
+  const shown = inside ? name : piece.laid === 'element' && /^\d+ /.test(name) ? name.split(' ')[0] : '';
   return (
     <g
       data-piece={piece.id}
@@ -84,7 +87,7 @@ export const LaidDrawing = memo(function LaidDrawing({
         stroke={TAPE}
         strokeWidth="2.5"
       />
-      {inside && (
+      {shown !== '' && (
         <text
           textAnchor="middle"
           dominantBaseline="central"
@@ -96,9 +99,9 @@ export const LaidDrawing = memo(function LaidDrawing({
           strokeWidth="4"
           paintOrder="stroke"
           pointerEvents="none"
-          transform={(turned ? w > l : l > w) && Math.min(w, l) < name.length * 6.6 + 8 ? 'rotate(-90)' : undefined}
+          transform={(turned ? w > l : l > w) && Math.min(w, l) < shown.length * 6.6 + 8 ? 'rotate(-90)' : undefined}
         >
-          {name}
+          {shown}
         </text>
       )}
     </g>

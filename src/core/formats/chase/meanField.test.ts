@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { chaseForecast } from './meanField.ts';
 import { ChasePlaySetup } from './setup.ts';
+import { chaseForecast } from './simulate.ts';
 
 const ids = (n: number) => Array.from({ length: n }, (_, i) => `s${i + 1}`);
 const setup = (change: object) =>
@@ -97,16 +97,5 @@ describe('the mean field of a chase', () => {
     const never = chaseForecast(setup({ release: 'none' }), { seconds: 180, seed: 1 });
     expect(never.longestWait.p90).toBeCloseTo(180 * (1 - never.perPlayer.s24));
     expect(chaseForecast(setup({ freeRate: 0.5 }), { seconds: 180, seed: 1 }).longestWait.p90).toBeCloseTo(2);
-  });
-
-  it('is not given for a chase on a floor', () => {
-    const floor = {
-      outline: [
-        { x: 0, y: 0 },
-        { x: 9, y: 0 },
-        { x: 9, y: 6 },
-      ],
-    };
-    expect(() => chaseForecast(setup({ floor }), { seconds: 60, seed: 1 })).toThrowError('on a floor');
   });
 });

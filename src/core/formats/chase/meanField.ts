@@ -73,9 +73,3 @@ export function meanFieldForecast(setup: ChasePlaySetup, options: ForecastOption
     players.map((id) => (hunters.includes(id) ? { id, active: seconds, turns: 0, wait: 0 } : { id, ...runner })),
   );
 }
-
-/** The forecast of a chase. RangeError if it has a floor: play on it is not simulated yet. */
-export function chaseForecast(setup: ChasePlaySetup, options: ForecastOptions): Forecast {
-  if (setup.floor) throw new RangeError('a chase on a floor has no forecast yet');
-  return meanFieldForecast(setup, options);
-}

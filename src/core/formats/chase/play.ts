@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { added, entered } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup, type Timed } from '../../play/playRules.ts';
 import { ChasePlaySetup } from './setup.ts';
-import { applyCatch, type ChaseState, huntersIn, loseEscort, playersIn, type Standing, stand, startChase } from './state.ts';
+import { applyCatch, type ChaseState, huntersIn, loseEscort, nextRound, playersIn, type Standing, stand, startChase } from './state.ts';
 
 type Two<T> = T extends string ? { type: T; by: string; who: string } : never;
 type One<T> = T extends string ? { type: T; who: string } : never;
@@ -11,6 +11,7 @@ export type ChaseEvent =
   | { type: 'caught'; by: string | string[]; who: string }
   | Two<'freed' | 'escort' | 'home' | 'lost'>
   | One<'taskDone' | 'across' | 'unsafe' | 'take' | 'objective'>
+  | { type: 'round' }
   | { type: 'safe'; who: string; spot?: string }
   | { type: 'call'; typeCalled?: string; from?: string; to?: string };
 
@@ -87,6 +88,7 @@ function safe(setup: ChasePlaySetup, state: ChaseState, who: string, spot?: stri
 }
 
 function step(setup: ChasePlaySetup, state: ChaseState, event: Timed<ChaseEvent>): ChaseState | 'not-allowed' {
+  if (event.type === 'round') return nextRound(setup, state);
   if (event.type === 'call') return call(setup, state, event);
   if (event.type === 'caught') return caught(setup, state, [event.by].flat(), event.who, event.at);
   const { who } = event;
@@ -166,9 +168,11 @@ export const chaseRules: PlayRules<ChasePlaySetup, ChaseState, ChaseEvent> = {
     take: one('take'),
     objective: one('objective'),
     safe: z.object({ type: z.literal('safe'), who: id, spot: id.optional() }),
+    round: z.object({ type: z.literal('round') }),
     call: z.object({ type: z.literal('call'), typeCalled: id.optional(), from: id.optional(), to: id.optional() }),
   },
-  named: (event) => (event.type === 'call' ? [] : 'by' in event ? [...[event.by].flat(), event.who] : [event.who]),
+  named: (event) =>
+    event.type === 'call' || event.type === 'round' ? [] : 'by' in event ? [...[event.by].flat(), event.who] : [event.who],
   knows(setup, event) {
     if (event.type === 'safe') return event.spot === undefined || (setup.safeSpots ?? []).some((s) => s.id === event.spot);
     if (event.type !== 'call') return true;
@@ -194,7 +198,9 @@ export const chaseRules: PlayRules<ChasePlaySetup, ChaseState, ChaseEvent> = {
     };
   },
   back: (setup, state, player) => ({ ...state, standing: { ...state.standing, [player]: returning(setup, state, player) } }),
-  finished: (setup, state) => state.isWon || allCaught(setup, state),
+  // With another round to come nothing ends but this round.
+  finished: (setup, state) =>
+    !(setup.roundHunters && state.round < setup.roundHunters.length - 1) && (state.isWon || allCaught(setup, state)),
   view(setup, state) {
     const ids = Object.keys(state.standing);
     const standing = (...which: Standing[]) => ids.filter((p) => which.includes(state.standing[p]));
@@ -204,7 +210,7 @@ export const chaseRules: PlayRules<ChasePlaySetup, ChaseState, ChaseEvent> = {
       : { free: standing('free') };
     return {
       scores: state.scores,
-      tally: { crossings: state.crossings },
+      tally: { crossings: state.crossings, ...(setup.roundHunters && { round: state.round + 1 }) },
       places: {
         ...free,
         ...Object.fromEntries(names.map((name) => [name, standing(name)])),

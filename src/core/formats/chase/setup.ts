@@ -44,5 +44,61 @@ export const ChasePlaySetup = z.object({
   camping: z.object({ radius: z.number().min(0), seconds: z.number().min(0) }).optional(),
   catchRate: z.number().min(0).optional(),
   freeRate: z.number().min(0).optional(),
+  /** Hunters of each round, if there are several; the first are those of `hunters`. */
+  roundHunters: z.array(z.array(id).min(1)).optional(),
+  /** Seconds of a task after a catch, and between two calls. */
+  taskSeconds: z.number().positive().optional(),
+  callSeconds: z.number().positive().optional(),
+  /** How much of a block is played, breaks left out; all of it if absent. */
+  playSeconds: z.number().min(0).optional(),
+  /** There is a break between two rounds, in which the hunters change. */
+  breaks: z.boolean().optional(),
 });
 export type ChasePlaySetup = z.infer<typeof ChasePlaySetup>;
+
+const words = z.string().trim().min(1).max(240);
+const kind = z.string().min(1).max(40);
+
+/** A chase as data: who hunts how, what a catch does, how one returns, what is on the floor. */
+export const ChaseGame = z.object({
+  /** What hunters and runners are called, several of them. */
+  hunters: z.string().trim().min(1).max(24),
+  runners: z.string().trim().min(1).max(24),
+  how: z.enum(['touch', 'object', 'throw', 'together']),
+  caught: z.enum(CAUGHT),
+  release: z.enum(RELEASE),
+  /** From one end of the field to the other at each call. */
+  crossing: z.boolean(),
+  objective: z.boolean(),
+  safeSpots: z.number().int().min(0).max(12),
+  move: words,
+  task: words,
+  cues: z.array(words).max(4),
+  easier: words,
+  harder: words,
+  /** For each hunter, and for the whole game. */
+  gear: z.array(z.object({ gearKind: kind, count: z.number().int().min(1).max(30), per: z.enum(['hunter', 'game']) })).max(6),
+});
+export type ChaseGame = z.infer<typeof ChaseGame>;
+
+/** What the teacher, the game or the band decides. `hunters` are solved by the wish if not set: percent of time that a student is active at least. */
+export const ChaseValues = z.object({
+  hunters: z.number().int().min(1).max(20).optional(),
+  wishPercent: z.number().int().min(20).max(95),
+  taskSeconds: z.number().int().min(5).max(60),
+  callSeconds: z.number().int().min(8).max(90),
+  safeSpots: z.number().int().min(0).max(12),
+  spotSeconds: z.number().int().min(2).max(30),
+  dim: z.boolean(),
+  waitingTask: z.string().trim().max(160),
+  edgeM: z.number().min(0.5).max(5),
+  spacing: z.enum(['close', 'wide']),
+  bouts: z.number().int().min(1).max(8),
+  workSeconds: z.number().int().min(20).max(1800).optional(),
+  breakSeconds: z.number().int().min(0).max(300),
+  walkSeconds: z.number().int().min(0).max(600),
+  rehearseSeconds: z.number().int().min(0).max(600),
+  resetSeconds: z.number().int().min(0).max(600),
+  stopSignal: z.string().trim().max(160),
+});
+export type ChaseValues = z.infer<typeof ChaseValues>;

@@ -24,6 +24,8 @@ export interface ChaseState {
   scores: Record<string, number>;
   turns: Record<string, number>;
   crossings: number;
+  /** From 0. */
+  round: number;
 }
 
 /** Students who may catch somebody by the setup alone. */
@@ -50,6 +52,42 @@ export function startChase(setup: ChasePlaySetup): ChaseState {
     scores: zeros(setup.everyoneHunts ? players : huntersIn(setup)),
     turns: zeros(players),
     crossings: 0,
+    round: 0,
+  };
+}
+
+/** Hunters by how they catch; those who catch together only are paired in order, an odd one joins the last pair. */
+export function huntersOf(how: ChasePlaySetup['hunters'][number]['how'], ids: readonly string[]): ChasePlaySetup['hunters'] {
+  if (how !== 'together') return ids.map((id) => ({ id, how }));
+  if (ids.length < 2) return ids.map((id) => ({ id, how: 'touch' }));
+  return ids.flatMap((id, i) => (i % 2 === 0 ? [{ id, how, with: ids[i + 1] ?? ids[i - 1] }] : []));
+}
+
+/** The next round: its hunters hunt, everyone else who is there is free; scores and turns go on. */
+export function nextRound(setup: ChasePlaySetup, state: ChaseState): ChaseState | 'not-allowed' {
+  const round = state.round + 1;
+  const ids = setup.roundHunters?.[round];
+  if (!ids) return 'not-allowed';
+  const there = Object.keys(state.standing);
+  const [model] = setup.hunters;
+  const hunters = huntersOf(
+    model.how,
+    ids.filter((h) => there.includes(h)),
+  );
+  return {
+    ...state,
+    round,
+    hunters,
+    standing: Object.fromEntries(there.map((p) => [p, ids.includes(p) ? 'hunter' : 'free'])),
+    zone: setup.zones ? Object.fromEntries(there.map((p) => [p, setup.startZone?.[p] ?? setup.zones![0]])) : {},
+    spot: {},
+    captors: {},
+    escorts: [],
+    called: undefined,
+    carrier: undefined,
+    last: undefined,
+    isWon: false,
+    scores: ids.reduce((scores, h) => entered(scores, h), state.scores),
   };
 }
 

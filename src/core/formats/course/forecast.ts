@@ -28,14 +28,17 @@ export interface Throughput {
   slowest: string;
 }
 
-/** min(1/headway, capacity ÷ seconds of the slowest element, players ÷ seconds of a lap): the bounds of a closed loop of queues with fixed times. */
-export function courseThroughput({ elements, players, headwaySeconds }: CoursePlaySetup): Throughput {
+/** min(starts/headway, capacity ÷ seconds of the slowest element, players ÷ seconds of a lap): the bounds of a closed loop of queues with fixed times. */
+export function courseThroughput({ elements, players, headwaySeconds, starts }: CoursePlaySetup): Throughput {
   const lap = elements.reduce((sum, e) => sum + e.seconds, 0);
   const slowest = elements.reduce((a, b) => (b.capacity / b.seconds < a.capacity / a.seconds ? b : a));
   const bounds = [
     { by: 'players' as const, lapsPerSecond: players.length / lap },
     { by: 'element' as const, lapsPerSecond: slowest.capacity / slowest.seconds },
-    { by: 'headway' as const, lapsPerSecond: headwaySeconds > 0 ? 1 / headwaySeconds : Number.POSITIVE_INFINITY },
+    {
+      by: 'headway' as const,
+      lapsPerSecond: headwaySeconds > 0 ? Math.max(1, new Set(starts).size) / headwaySeconds : Number.POSITIVE_INFINITY,
+    },
   ];
   const least = bounds.reduce((a, b) => (b.lapsPerSecond < a.lapsPerSecond ? b : a));
   return { ...least, slowest: slowest.id };

@@ -4,7 +4,7 @@ import { type LaidPiece, newLaid } from '../../model/laidPiece.ts';
 import { roomArea } from '../../model/room.ts';
 import { lengthOf, movedTo, type PathShape, pointAlong } from '../../model/shape.ts';
 import type { Draft } from '../format.ts';
-import { type CourseContext, inUse, startOf } from './elements.ts';
+import { type CourseContext, inUse, startCount, startOf } from './elements.ts';
 import { courseThroughput } from './forecast.ts';
 import type { CourseValues } from './setup.ts';
 import { elementsOfPlay } from './timeline.ts';
@@ -35,6 +35,7 @@ export function queueAt(context: CourseContext, players: number): { slowest: str
     elements,
     players: Array(players).fill(''),
     headwaySeconds: context.values.headwaySeconds,
+    starts: Array.from({ length: startCount(context) }, (_, i) => i),
   });
   const lap = elements.reduce((sum, e) => sum + e.seconds, 0);
   return { slowest, queue: by === 'element' ? Math.max(0, Math.round(players - lapsPerSecond * lap)) : 0 };
@@ -65,10 +66,16 @@ export function courseLayout(context: CourseContext, groups: string[][]): Pick<D
     pieces: [{ ...name, shape: path, taped: false, label: labelOf(path), pinned: placed.course !== undefined }],
     things: [
       ...elements.map((e, i) =>
-        own('element', e.id, at[i] + e.spaceM / 2, { title: e.title, widthM: values.pathM, lengthM: e.spaceM, heightM: 0.4 }),
+        own('element', e.id, at[i] + e.spaceM / 2, {
+          title: `${i + 1} ${e.title}`.slice(0, 40),
+          widthM: values.pathM,
+          lengthM: e.spaceM,
+          heightM: 0.4,
+        }),
       ),
       ...groups.map((_, g) =>
         own('gate', `start-${g + 1}`, at[startOf(g, groups.length, elements.length)] - 0.3, {
+          group: g,
           title: `Start ${g + 1}`,
           widthM: values.pathM,
         }),

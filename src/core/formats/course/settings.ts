@@ -23,7 +23,7 @@ export function courseSettings(game: CourseGame): SettingMeta[] {
     STOP_SIGNAL,
     { key: 'groups', kind: 'count', group: 'people', least: 1, most: 12, fallback: 3 },
     waitingTask('Balance on the line you stand on until the one before you is through'),
-    { ...secondsSetting('headwaySeconds', 0, 60, 6), step: 1 },
+    { ...secondsSetting('headwaySeconds', 0, 60, 5), step: 1 },
     {
       key: 'pacePercent',
       kind: 'count',

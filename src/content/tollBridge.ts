@@ -1,0 +1,40 @@
+import type { Game } from '../core/model/game.ts';
+import { GameId } from '../core/model/ids.ts';
+import { head } from '../core/model/record.ts';
+
+/** At every call the travelers cross; the tollkeepers in the middle send back whom they touch. */
+export const tollBridge: Game = {
+  ...head('game', 1),
+  id: GameId.parse('toll-bridge'),
+  title: 'Toll bridge',
+  purpose: 'Wait for the gap, then run and dodge; hunters learn to cut off the way',
+  story:
+    'The bridge has two tollkeepers and no money. Whoever gets across counts one crossing; whoever is touched walks back and tries the next call.',
+  attentionCall: 'Bridge? … Closed!',
+  stopSignal: '',
+  format: 'chase',
+  endRule: 'When the round is over, on the whistle',
+  restartRule: 'Everyone to the west line, new tollkeepers',
+  outRule: 'Whoever runs around the cones walks back to the line they came from',
+  tieRule: 'Count the crossings of all together and beat them',
+  calmDown: 'Cross backward, walking',
+  offences: [{ what: 'Running into somebody', consequence: 'A word', release: 'at once' }],
+  questions: ['How did you see that the way was free?', 'What did two tollkeepers do better than one?'],
+  bands: { 'pre-k': { bouts: 2, callSeconds: 30 }, 'k-1': { bouts: 3, callSeconds: 25 } },
+  setup: {
+    hunters: 'tollkeepers',
+    runners: 'travelers',
+    how: 'touch',
+    caught: 'back',
+    release: 'none',
+    crossing: true,
+    objective: false,
+    safeSpots: 0,
+    move: 'Running between the lines, walking behind them',
+    task: 'Cross at the call without being touched; everyone back at a walk when caught',
+    cues: ['Look left and right before you go', 'Change direction with the outside foot', 'Touch with an open hand, never hold'],
+    easier: 'Travelers choose the call at which they go',
+    harder: 'A beanbag on the open hand while you cross',
+    gear: [{ gearKind: 'bib', count: 1, per: 'hunter' }],
+  },
+};

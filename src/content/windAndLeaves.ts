@@ -1,0 +1,39 @@
+import type { Game } from '../core/model/game.ts';
+import { GameId } from '../core/model/ids.ts';
+import { head } from '../core/model/record.ts';
+
+/** The wind stills leaves with a touch; other leaves set them free. */
+export const windAndLeaves: Game = {
+  ...head('game', 1),
+  id: GameId.parse('wind-and-leaves'),
+  title: 'Wind and leaves',
+  purpose: 'Change speed and direction to get away, and see who needs help',
+  story: 'When the wind touches a leaf it hangs still. Another leaf only has to brush by and both are flying again.',
+  attentionCall: 'Wind? … Calm!',
+  stopSignal: '',
+  format: 'chase',
+  endRule: 'When the round is over, on the whistle',
+  restartRule: 'New winds, everyone else is free again',
+  outRule: 'Whoever leaves the field counts as caught where they left it',
+  tieRule: 'There is no winner: count how many leaves still fly',
+  calmDown: 'Everyone walks until I say “wind”',
+  offences: [{ what: 'Pushing instead of touching', consequence: 'Out until the next round', release: 'at the next round' }],
+  questions: ['How did you get away without being the fastest?', 'Whom did you free?'],
+  bands: { 'pre-k': { bouts: 3, safeSpots: 3 }, 'k-1': { safeSpots: 2 } },
+  setup: {
+    hunters: 'winds',
+    runners: 'leaves',
+    how: 'touch',
+    caught: 'frozen',
+    release: 'touch',
+    crossing: false,
+    objective: false,
+    safeSpots: 0,
+    move: 'Running; in the young grades galloping',
+    task: 'Stay flying, and free those who hang still',
+    cues: ['Head up: see the winds early', 'Low and wide when you turn', 'A light touch on back or shoulder'],
+    easier: 'A safe spot more, or one wind fewer',
+    harder: 'Two leaves must touch at once to free one',
+    gear: [{ gearKind: 'bib', count: 1, per: 'hunter' }],
+  },
+};

@@ -1,0 +1,118 @@
+import { describe, expect, it } from 'vitest';
+import { MILL_GYM } from '../../../content/demo.ts';
+import { roomArea } from '../../model/room.ts';
+import { foldPlay } from '../../play/foldPlay.ts';
+import { measurePlay } from '../../simulate/measurePlay.ts';
+import { runChase, STEP_S } from './agents.ts';
+import { fieldOf } from './field.ts';
+import { chaseRules } from './play.ts';
+import { ChasePlaySetup } from './setup.ts';
+import { chaseForecast, chaseQuick } from './simulate.ts';
+
+const ids = (count: number) => Array.from({ length: count }, (_, i) => `s${i + 1}`);
+const { outline, keepOut } = roomArea(MILL_GYM, 1);
+const floor = { outline: [...outline], keepOut: (keepOut ?? []).map((p) => [...p]), wallClearance: 1 };
+const hunt = (hunters: number, change: object = {}, players = 20): ChasePlaySetup =>
+  ChasePlaySetup.parse({
+    players: ids(players),
+    hunters: ids(hunters).map((id) => ({ id, how: 'touch' })),
+    caught: 'frozen',
+    release: 'touch',
+    seconds: 120,
+    floor,
+    ...change,
+  });
+
+const pair = { hunters: [{ id: 's1', how: 'together', with: 's2' }] };
+const types = Object.fromEntries(ids(20).map((id, i) => [id, i % 2 ? 'wheat' : 'rye']));
+const spots = [3, 8, 13].map((x, i) => ({ id: `spot-${i}`, at: { x, y: 5 }, radius: 0.5, limitSeconds: 5 }));
+const VARIANTS: [string, object][] = [
+  ['frozen and freed by a touch', {}],
+  ['jailed and led home by the hand', { caught: 'jail', release: 'escort' }],
+  ['led home, only the captive is lost', { caught: 'jail', release: 'escort', onlyCaptive: true }],
+  ['freed by named rescuers alone', { rescuers: ['s9', 's10'] }],
+  ['a task, then free', { caught: 'task', release: 'task', taskSeconds: 10 }],
+  ['converted', { caught: 'converts', release: 'none' }],
+  ['out', { caught: 'out', release: 'none' }],
+  ['crossing between zones, back if caught', { caught: 'back', release: 'none', zones: ['west', 'east'], callSeconds: 15 }],
+  ['freed by the next call', { caught: 'jail', release: 'call', callSeconds: 20 }],
+  ['two who catch together', pair],
+  [
+    'hunters who throw',
+    {
+      hunters: [
+        { id: 's1', how: 'throw' },
+        { id: 's2', how: 'throw' },
+      ],
+    },
+  ],
+  [
+    'one type alone',
+    {
+      hunters: [
+        { id: 's1', how: 'touch', catches: ['rye'] },
+        { id: 's2', how: 'touch' },
+      ],
+      types,
+    },
+  ],
+  ['everyone hunts, a caught captor frees', { hunters: [], everyoneHunts: true, caught: 'task', release: 'captor', taskSeconds: 40 }],
+  ['safe spots for one', { safeSpots: spots }],
+];
+
+describe('a chase on a floor', () => {
+  it.each(VARIANTS)('%s: play accepts every event and counts as the agents do', (_, change) => {
+    const setup = hunt(3, change);
+    for (const seed of [1, 2, 3]) {
+      const run = runChase(setup, fieldOf(floor), { seconds: 120, seed });
+      expect(run.events.length).toBeGreaterThan(0);
+      const { view, refused } = foldPlay(chaseRules, setup, run.events);
+      expect(refused.map((f) => [f.code, f.data.event])).toEqual([]);
+      for (const { id, turns } of run.measured) expect(view.turns[id], id).toBe(turns);
+      const measured = measurePlay(chaseRules, setup, run.events, 120);
+      measured.forEach((m, i) => {
+        const until = run.endedAt ?? 120;
+        expect(Math.abs(m.active - run.measured[i].active), `${m.id} active`).toBeLessThan(0.02 * until + 2);
+      });
+      expect(view.done).toBe(run.endedAt !== undefined);
+      expect(runChase(setup, fieldOf(floor), { seconds: 120, seed }).events, 'the same again').toEqual(run.events);
+    }
+  });
+
+  it('keeps everyone on the floor, clear of what stands there, and no faster than they are', () => {
+    const setup = hunt(4, { speeds: Object.fromEntries(ids(20).map((id) => [id, 4])) });
+    const field = fieldOf(floor);
+    const { track, players } = runChase(setup, field, { seconds: 60, seed: 5, track: true });
+    const n = players.length;
+    for (let k = 0; k < track!.length / 2; k++) {
+      const [x, y] = [track![2 * k], track![2 * k + 1]];
+      expect(field.slack(x, y)).toBeGreaterThan(-0.25);
+      if (k < n) continue;
+      const step = Math.hypot(x - track![2 * (k - n)], y - track![2 * (k - n) + 1]);
+      expect(step / STEP_S).toBeLessThan(4);
+    }
+  });
+
+  it('has less of its runners active the more hunt, and ends sooner', () => {
+    const share = (hunters: number) => chaseForecast(hunt(hunters), { seconds: 120, plays: 20, seed: 1 }).activeShare.mean;
+    expect(share(2)).toBeGreaterThan(share(6));
+    const out = (hunters: number) => chaseForecast(hunt(hunters, { caught: 'out', release: 'none' }), { seconds: 240, plays: 20, seed: 1 });
+    expect(out(6).duration!.mean).toBeLessThan(out(2).duration?.mean ?? 240);
+  });
+
+  it('is told at once within twenty points of what forty plays say, for the usual numbers', () => {
+    for (const hunters of [2, 4, 6])
+      for (const change of [
+        {},
+        { caught: 'task', release: 'task', taskSeconds: 15 },
+        { caught: 'jail', release: 'call', callSeconds: 30 },
+        { caught: 'out', release: 'none' },
+        { caught: 'converts', release: 'none' },
+      ]) {
+        const setup = hunt(hunters, change, 24);
+        const quick = chaseQuick(setup, { seconds: 120, seed: 1 }).activeShare.mean;
+        const slow = chaseForecast(setup, { seconds: 120, seed: 1 }).activeShare.mean;
+        expect(Math.abs(quick - slow), `${hunters} ${JSON.stringify(change)}: ${quick} ${slow}`).toBeLessThan(0.2);
+      }
+  });
+});

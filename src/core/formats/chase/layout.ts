@@ -1,0 +1,77 @@
+import { boundsOf, type Point, type Rect, rectPolygon } from '../../geometry/point.ts';
+import { remembered } from '../../geometry/remembered.ts';
+import { spreadSpots } from '../../geometry/spreadSpots.ts';
+import { type LaidPiece, newLaid } from '../../model/laidPiece.ts';
+import type { Draft } from '../format.ts';
+import { type ChaseContext, fieldFor, hunterCount } from './hunters.ts';
+import type { ChaseValues } from './setup.ts';
+
+const spread = remembered(spreadSpots);
+/** Metres between two cones along an edge, at most. */
+const CONES_M = 6;
+/** Metres from the ends of a field to its start lines, and of a jail's sides. */
+const START_M = 1.5;
+const JAIL_M = 2;
+
+/** Cones at the corners and along the edges. */
+function coneSpots(field: Rect): Point[] {
+  const corners = rectPolygon(field);
+  return corners.flatMap((a, i) => {
+    const b = corners[(i + 1) % 4];
+    const parts = Math.max(1, Math.ceil(Math.hypot(b.x - a.x, b.y - a.y) / CONES_M));
+    return Array.from({ length: parts }, (_, k) => ({ x: a.x + ((b.x - a.x) * k) / parts, y: a.y + ((b.y - a.y) * k) / parts }));
+  });
+}
+
+/** Where safe spots lie: as far apart as can be, away from the edge. */
+export function safeSpotsIn(field: Rect, count: number): Point[] {
+  if (!count || field.width < 4 || field.depth < 4) return [];
+  return spread({ outline: rectPolygon(field), wallClearance: 1.5 }, count).spots;
+}
+
+/** The field with its cones, start lines, safe spots, jail and the hunters' place. */
+export function chaseLayout(context: ChaseContext): Pick<Draft<ChaseValues>, 'pieces' | 'things' | 'unplaced'> {
+  const { setup, values, placed, players } = context;
+  const name = { id: 'field', number: 1, title: 'Field' };
+  const found = fieldFor(context);
+  if (!found) return { pieces: [], things: [], unplaced: [name] };
+  const field = placed.field ? { ...found, ...placed.field } : found;
+  const hunters = hunterCount(context);
+  const own = (laid: LaidPiece['laid'], id: string, at: Point, more: Partial<LaidPiece> = {}): LaidPiece => ({
+    ...newLaid(laid, `field:${id}`, at),
+    of: 'field',
+    by: 'fit',
+    ...more,
+  });
+  const middle = { x: field.x + field.width / 2, y: field.y + field.depth / 2 };
+  const lines = setup.crossing || setup.caught === 'back' ? [field.x + START_M, field.x + field.width - START_M] : [];
+  return {
+    pieces: [{ ...name, shape: { shape: 'zone', outline: rectPolygon(field) }, taped: false, pinned: placed.field !== undefined }],
+    things: [
+      ...coneSpots(field).map((at, i) => own('cone', `cone-${i + 1}`, at)),
+      ...lines.map((x, i) =>
+        own('no-cross', `line-${i + 1}`, { x, y: middle.y }, { title: i ? 'East line' : 'West line', widthM: field.depth, turnedDeg: 90 }),
+      ),
+      ...safeSpotsIn(field, values.safeSpots).map((at, i) => own('hoop', `safe-${i + 1}`, at, { title: 'Safe', colour: 'green' })),
+      ...(setup.caught === 'jail'
+        ? [
+            own(
+              'side-box',
+              'jail',
+              { x: field.x + JAIL_M / 2, y: field.y + JAIL_M / 2 },
+              { title: 'Jail', widthM: JAIL_M, lengthM: JAIL_M },
+            ),
+          ]
+        : []),
+      ...(setup.objective
+        ? [own('cone', 'item', { x: field.x + field.width - 2.5, y: middle.y }, { title: 'Treasure', colour: 'yellow' })]
+        : []),
+      own('home', 'hunters', middle, { title: setup.hunters, students: Math.min(60, Math.max(1, Math.min(hunters, players.length))) }),
+    ],
+    unplaced: [],
+  };
+}
+
+/** The field as it lies, from the pieces of a draft. */
+export const fieldOfDraft = ({ pieces }: Pick<Draft<ChaseValues>, 'pieces'>): Rect | undefined =>
+  pieces[0]?.shape.shape === 'zone' ? boundsOf(pieces[0].shape.outline) : undefined;

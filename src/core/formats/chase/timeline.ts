@@ -1,0 +1,60 @@
+import { rectPolygon } from '../../geometry/point.ts';
+import { roleRota } from '../../rotation/roleRota.ts';
+import type { Draft, Timeline } from '../format.ts';
+import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
+import { type ChaseContext, hunterCount, rulesOf } from './hunters.ts';
+import { fieldOfDraft, safeSpotsIn } from './layout.ts';
+import type { ChasePlaySetup, ChaseValues } from './setup.ts';
+import { huntersOf } from './state.ts';
+
+type ChaseDraft = Draft<ChaseValues>;
+
+/** A round of chase is 45 seconds to three minutes long if nobody says: longer and legs give out. */
+const ROUND = [45, 180] as const;
+
+export const chaseSpan = (_: ChaseContext, draft: ChaseDraft) => roundsSpan(draft.values, ROUND);
+
+export const chaseTimeline = (_: ChaseContext, draft: ChaseDraft, seconds: number): Timeline =>
+  roundsTimeline(draft.values, seconds, () => draft.groups.map(() => 0));
+
+/** Who hunts in each round: everyone about equally often. */
+export function huntersByRound(context: ChaseContext, draft: Pick<ChaseDraft, 'groups'>): string[][] {
+  const players = draft.groups.flat();
+  const seats = Math.min(hunterCount(context), Math.max(1, players.length - 1));
+  if (players.length < 2) return Array.from({ length: context.values.bouts }, () => players.slice(0, 1));
+  return roleRota({ players, roles: [{ id: 'hunter', seats }], rounds: context.values.bouts }).rounds.map((r) => r.hunter);
+}
+
+/** One play for all rounds. Speeds are the band's, the same for everyone: nothing private enters a run. */
+export function chasePlays(context: ChaseContext, draft: ChaseDraft, timeline: Timeline): ChasePlaySetup[] {
+  const { values, defaults, setup } = context;
+  const players = draft.groups.flat();
+  if (!players.length) return [];
+  const rounds = huntersByRound(context, draft);
+  const field = fieldOfDraft(draft);
+  return [
+    {
+      ...rulesOf(context),
+      players,
+      hunters: huntersOf(setup.how, rounds[0]),
+      roundHunters: rounds,
+      simultaneous: 'neither',
+      seconds: timeline.workSeconds,
+      breaks: values.breakSeconds > 0,
+      playSeconds: values.bouts * timeline.workSeconds,
+      speeds: Object.fromEntries(players.map((id) => [id, defaults.sprint])),
+      ...(field
+        ? {
+            floor: { outline: rectPolygon(field) },
+            safeSpots: safeSpotsIn(field, values.safeSpots).map((at, i) => ({
+              id: `safe-${i + 1}`,
+              at,
+              radius: 0.5,
+              limitSeconds: values.spotSeconds,
+              capacity: 1,
+            })),
+          }
+        : {}),
+    },
+  ];
+}

@@ -1,0 +1,50 @@
+import type { Edit } from '../../model/edit.ts';
+import type { FixIdea } from '../../model/finding.ts';
+import type { BlockWays, Draft } from '../format.ts';
+import { idea, setting } from '../ideas.ts';
+import { chaseGear } from './gear.ts';
+import { type ChaseContext, hunterCount } from './hunters.ts';
+import type { ChaseValues } from './setup.ts';
+
+export const huntersIdea = (context: ChaseContext, count: number): FixIdea =>
+  idea('chase-hunters', { count }, setting(context, 'hunters', count));
+
+/** One to three hunters fewer. */
+export const fewerHunters = (context: ChaseContext): FixIdea[] =>
+  [1, 2, 3, 4]
+    .map((less) => hunterCount(context) - less)
+    .filter((k) => k >= 1)
+    .map((k) => huntersIdea(context, k));
+
+/** What the whole lesson may ask of a chase. */
+export function chaseWays(context: ChaseContext, draft: Draft<ChaseValues>): BlockWays {
+  const { bouts, walkSeconds, rehearseSeconds, workSeconds, safeSpots, waitingTask, dim } = context.values;
+  const rounds = (count: number, ...more: Edit[]) => idea('chase-rounds', { count }, setting(context, 'bouts', count), ...more);
+  const still = [...(dim ? [] : [setting(context, 'walkSeconds', 0)]), setting(context, 'rehearseSeconds', 0)];
+  const saved = rehearseSeconds + (dim ? 0 : walkSeconds);
+  const shorter: FixIdea[] = [];
+  if (saved > 0) shorter.push(idea('chase-no-walk', { seconds: saved }, ...still));
+  if (workSeconds !== undefined) shorter.push(idea('chase-automatic', {}, setting(context, 'workSeconds', null)));
+  for (let fewer = bouts - 1; fewer >= 1; fewer--) shorter.push(rounds(fewer, ...still));
+  const spots = (count: number) => idea('chase-safe', { count }, setting(context, 'safeSpots', count));
+  const kinds = new Set(chaseGear(context, draft).map((n) => n.gearKind));
+  const smaller = idea('chase-close', {}, setting(context, 'spacing', 'close'));
+  const fewerOf = (kind: string): FixIdea[] => {
+    if (kind === 'hoop') return [1, 2, 3, 12].map((less) => Math.max(0, safeSpots - less)).map(spots);
+    if (kind === 'cone') return [smaller];
+    return fewerHunters(context);
+  };
+  const now = hunterCount(context);
+  return {
+    shorter,
+    longer: bouts < 8 ? [rounds(bouts + 1)] : [],
+    gear: Object.fromEntries([...kinds].map((kind) => [kind, fewerOf(kind)])),
+    choices: [
+      [1, 2, 3, 4, 5, 6, 8].filter((k) => k !== now && k < context.players.length).map((k) => huntersIdea(context, k)),
+      [0, 2, 4].filter((c) => c !== safeSpots).map(spots),
+      [1, 2, 3, 4, 6].filter((b) => b !== bouts).map((b) => rounds(b)),
+      context.values.spacing === 'wide' ? [smaller] : [idea('chase-wide', {}, setting(context, 'spacing', 'wide'))],
+    ],
+    waitingTask,
+  };
+}
