@@ -1,8 +1,10 @@
 import type { Game } from '../core/model/game.ts';
+import { bellRows } from './bellRows.ts';
 import { bellTower } from './bellTower.ts';
 import { bridgeKeepers } from './bridgeKeepers.ts';
 import { bridgeRun } from './bridgeRun.ts';
 import { lanternRoll } from './lanternRoll.ts';
+import { millSacks } from './millSacks.ts';
 import { nineMills } from './nineMills.ts';
 import { orchardCarry } from './orchardCarry.ts';
 import { orchardRows } from './orchardRows.ts';
@@ -24,4 +26,6 @@ export const GAMES: readonly Game[] = [
   weatherCourse,
   windAndLeaves,
   tollBridge,
+  millSacks,
+  bellRows,
 ];

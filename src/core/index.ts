@@ -15,7 +15,7 @@ export { roundRobin } from './rotation/roundRobin.ts';
 export { stationRotation } from './rotation/stationRotation.ts';
 export { closingSpeed, runOut, swingClearance } from './safety/runOut.ts';
 
-import { forecastOf, openPlayOf } from './formats/plays.ts';
+import { formatOf } from './formats/registry.ts';
 import type { Finding } from './model/finding.ts';
 import type { FormatId } from './model/game.ts';
 import { foldEvents } from './play/foldPlay.ts';
@@ -26,10 +26,10 @@ export type { Forecast, ForecastOptions, FormatId, PlayEvent, PlayView };
 
 /** Folds events over a setup (plays.ts); refused ones come back as findings. RangeError for an unknown format or a broken setup. */
 export function replay(format: string, setup: unknown, events: readonly PlayEvent[]): { view: PlayView; refused: Finding[] } {
-  return foldEvents(openPlayOf(format, setup), events);
+  return foldEvents(formatOf(format).open(setup), events);
 }
 
 /** How a block of `options.seconds` is expected to go for its players. RangeError for an unknown format or a broken setup. */
 export function forecast(format: string, setup: unknown, options: ForecastOptions): Forecast {
-  return forecastOf(format, setup, options);
+  return formatOf(format).forecast(setup, options);
 }

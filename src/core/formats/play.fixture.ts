@@ -1,10 +1,10 @@
 import { foldEvents } from '../play/foldPlay.ts';
 import { everyoneIn, type PlayEvent, type PlayView } from '../play/playRules.ts';
-import { openPlayOf } from './plays.ts';
+import { formatOf } from './registry.ts';
 
 /** A play to be tried in tests: its view, and its refusals as "2 not-allowed", after a list of events. */
 export function trying(format: string, setup: object) {
-  const run = (events: PlayEvent[], change: object = {}) => foldEvents(openPlayOf(format, { ...setup, ...change }), events);
+  const run = (events: PlayEvent[], change: object = {}) => foldEvents(formatOf(format).open({ ...setup, ...change }), events);
   return {
     run,
     view: (events: PlayEvent[], change: object = {}): PlayView => {

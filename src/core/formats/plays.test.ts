@@ -3,7 +3,7 @@ import { foldEvents } from '../play/foldPlay.ts';
 import type { PlayEvent } from '../play/playRules.ts';
 import { type Rng, seededRng } from '../rng.ts';
 import { everyone } from './play.fixture.ts';
-import { forecastOf, openPlayOf } from './plays.ts';
+import { formatOf } from './registry.ts';
 
 type Loose = { type: string; [field: string]: unknown };
 interface Case {
@@ -118,7 +118,7 @@ function randomEvents({ players, own }: Case, seed: number, length: number): Pla
 
 /** The events that were accepted, and who is in play after them. */
 function legal(played: Case, events: PlayEvent[]): { accepted: PlayEvent[]; here: Set<string> } {
-  let play = openPlayOf(played.format, played.setup);
+  let play = formatOf(played.format).open(played.setup);
   const accepted: PlayEvent[] = [];
   const here = new Set(played.players);
   for (const event of events) {
@@ -135,7 +135,7 @@ function legal(played: Case, events: PlayEvent[]): { accepted: PlayEvent[]; here
 }
 
 describe.each(CASES.map((c) => [c.name, c] as const))('%s, random legal logs', (_, played) => {
-  const open = () => openPlayOf(played.format, played.setup);
+  const open = () => formatOf(played.format).open(played.setup);
   const logs = [1, 2, 3].map((seed) => legal(played, randomEvents(played, seed, 300)));
 
   it('have everyone present in exactly one place', () => {
@@ -149,9 +149,9 @@ describe.each(CASES.map((c) => [c.name, c] as const))('%s, random legal logs', (
       const cut = accepted.length >> 1;
       const prefix = accepted.slice(0, cut).reduce((play, event) => play.step(event), open());
       expect(foldEvents(prefix, accepted.slice(cut))).toEqual(whole);
-      expect(foldEvents(openPlayOf(played.format, JSON.parse(JSON.stringify(played.setup))), JSON.parse(JSON.stringify(accepted)))).toEqual(
-        whole,
-      );
+      expect(
+        foldEvents(formatOf(played.format).open(JSON.parse(JSON.stringify(played.setup))), JSON.parse(JSON.stringify(accepted))),
+      ).toEqual(whole);
     }
   });
 
@@ -187,20 +187,20 @@ describe.each(CASES.map((c) => [c.name, c] as const))('%s, random legal logs', (
 describe('a forecast of play alone', () => {
   const options = { seconds: 60, seed: 1 };
   it('without rates is the share of those who are active at the start, and says so by no plays', () => {
-    const clash = forecastOf('target-clash', { mode: 'drive', sides: clashSides }, options);
+    const clash = formatOf('target-clash').forecast({ mode: 'drive', sides: clashSides }, options);
     expect(clash).toMatchObject({ plays: 0, activeShare: { mean: 1, low: 1 }, longestWait: { mean: 0 } });
     expect(Object.keys(clash.perPlayer)).toHaveLength(8);
-    expect(forecastOf('skill-lane', { player: 'a', ladder: ['roll'], step: 0 }, options).perPlayer).toEqual({ a: 1 });
+    expect(formatOf('skill-lane').forecast({ player: 'a', ladder: ['roll'], step: 0 }, options).perPlayer).toEqual({ a: 1 });
   });
   it('is refused for a broken setup, broken options and a format that is none', () => {
-    expect(() => forecastOf('skill-lane', { player: 'a', ladder: [], step: 0 }, options)).toThrowError(RangeError);
-    expect(() => forecastOf('course', CASES[2].setup, { seconds: 0, seed: 1 })).toThrowError('seconds: 0');
-    expect(() => forecastOf('juggle', hunt, options)).toThrowError('unknown format');
+    expect(() => formatOf('skill-lane').forecast({ player: 'a', ladder: [], step: 0 }, options)).toThrowError(RangeError);
+    expect(() => formatOf('course').forecast(CASES[2].setup, { seconds: 0, seed: 1 })).toThrowError('seconds: 0');
+    expect(() => formatOf('juggle').forecast(hunt, options)).toThrowError('unknown format');
   });
 });
 
 describe('plays by format', () => {
   it('refuse a name that has no rules of play', () => {
-    for (const name of ['juggle', 'toString', '__proto__', '']) expect(() => openPlayOf(name, {})).toThrowError(RangeError);
+    for (const name of ['juggle', 'toString', '__proto__', '']) expect(() => formatOf(name).open({})).toThrowError(RangeError);
   });
 });

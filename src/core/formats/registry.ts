@@ -5,9 +5,17 @@ import { course } from './course/index.ts';
 import type { Format } from './format.ts';
 import { skillLane } from './skill-lane/index.ts';
 import { stations } from './stations/index.ts';
+import { targetClash } from './target-clash/index.ts';
 
 /** Every format there is: a total map, so that a forgotten one does not compile. */
-export const FORMATS: Record<FormatId, Format> = { stations, 'advance-court': advanceCourt, chase, course, 'skill-lane': skillLane };
+export const FORMATS: Record<FormatId, Format> = {
+  stations,
+  'advance-court': advanceCourt,
+  chase,
+  course,
+  'skill-lane': skillLane,
+  'target-clash': targetClash,
+};
 
 /** The format of that name. RangeError for a name that is not built. */
 export function formatOf(id: string): Format {

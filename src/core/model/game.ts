@@ -4,6 +4,7 @@ import { ChaseGame } from '../formats/chase/setup.ts';
 import { CourseGame } from '../formats/course/setup.ts';
 import { SkillLaneGame } from '../formats/skill-lane/setup.ts';
 import { StationsGame } from '../formats/stations/setup.ts';
+import { TargetClashGame } from '../formats/target-clash/setup.ts';
 import { Band } from './band.ts';
 import { GameId } from './ids.ts';
 import { recordOf } from './record.ts';
@@ -36,6 +37,7 @@ export const Game = z.discriminatedUnion('format', [
   z.object({ ...rules, format: z.literal('chase'), setup: ChaseGame }),
   z.object({ ...rules, format: z.literal('course'), setup: CourseGame }),
   z.object({ ...rules, format: z.literal('skill-lane'), setup: SkillLaneGame }),
+  z.object({ ...rules, format: z.literal('target-clash'), setup: TargetClashGame }),
 ]);
 export type Game = z.infer<typeof Game>;
 export type FormatId = Game['format'];

@@ -6,6 +6,7 @@ import type { FormatWords } from '../formats/formatWords.ts';
 import { skillLaneWords } from '../formats/skill-lane/words.en.ts';
 import { counted, duration, many, ranges, type Speak } from '../formats/speak.ts';
 import { stationsWords } from '../formats/stations/words.en.ts';
+import { targetClashWords } from '../formats/target-clash/words.en.ts';
 import type { Finding, Fix } from '../model/finding.ts';
 import type { FormatId } from '../model/game.ts';
 import type { Role, Status } from '../model/period.ts';
@@ -20,6 +21,7 @@ export const FORMAT_WORDS: Record<FormatId, FormatWords> = {
   chase: chaseWords,
   course: courseWords,
   'skill-lane': skillLaneWords,
+  'target-clash': targetClashWords,
 };
 export const formatWords = (id: string): FormatWords => FORMAT_WORDS[id as FormatId];
 

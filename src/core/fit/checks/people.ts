@@ -54,7 +54,8 @@ function helpers(input: FitInput, block: FittedBlock): Noticed[] {
 /** Keep-apart pairs that stand together, adults wanted in two places, lessons without players or without a game. */
 export function peopleChecks(input: FitInput, bare: Omit<BareFit, 'noticed'>): Noticed[] {
   const noticed: Noticed[] = [];
-  for (const block of bare.blocks.filter((b) => b.game)) {
+  // A game of the whole class has nobody to keep apart from anybody.
+  for (const block of bare.blocks.filter((b) => (b.game?.groups.length ?? 0) > 1)) {
     noticed.push(...helpers(input, block));
     for (const wish of input.wishes.filter((w) => w.wish === 'apart')) {
       const group = block.game!.groups.findIndex((g) => wish.students.every((id) => g.includes(id)));

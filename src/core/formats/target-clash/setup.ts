@@ -15,5 +15,53 @@ export const ClashPlaySetup = z.object({
     .max(4),
   targets: z.number().int().min(1).default(3),
   to: z.number().int().min(1).optional(),
+  /** How much of a block is played, breaks left out, and in how many rounds. */
+  playSeconds: z.number().min(0).optional(),
+  rounds: z.number().int().min(1).optional(),
+  breaks: z.boolean().optional(),
 });
 export type ClashPlaySetup = z.infer<typeof ClashPlaySetup>;
+
+const words = z.string().trim().min(1).max(240);
+const kind = z.string().min(1).max(40);
+
+/** Sides behind no-cross lines and many small objects: what is sent, what is hit, what is said. */
+export const TargetClashGame = z.object({
+  mode: z.enum(CLASH_MODES),
+  /** What the sides are called. */
+  sides: z.array(z.string().trim().min(1).max(24)).min(2).max(4),
+  /** Kinds of small object that it is played with, the usual one first; how many for each student. */
+  objects: z.array(kind).min(1).max(6),
+  objectsEach: z.number().min(0.25).max(4),
+  /** What is driven, toppled, protected or pushed through a gap, and how many there are: in all (drive, pen), of each side (topple, protect). */
+  target: z.object({ gearKind: kind, count: z.number().int().min(1).max(12) }),
+  feeders: z.number().int().min(0).max(4),
+  guards: z.number().int().min(0).max(3),
+  task: words,
+  cues: z.array(words).max(4),
+  easier: words,
+  harder: words,
+});
+export type TargetClashGame = z.infer<typeof TargetClashGame>;
+
+/** What the teacher, the game or the band decides. `groups`: sides; `to` 0: until the clock. */
+export const TargetClashValues = z.object({
+  object: kind,
+  groups: z.number().int().min(2).max(4),
+  targets: z.number().int().min(1).max(12),
+  feeders: z.number().int().min(0).max(4),
+  guards: z.number().int().min(0).max(3),
+  nearPeople: z.boolean(),
+  to: z.number().int().min(0).max(30),
+  neutralM: z.number().min(0).max(10),
+  edgeM: z.number().min(0.5).max(5),
+  spacing: z.enum(['close', 'wide']),
+  bouts: z.number().int().min(1).max(8),
+  workSeconds: z.number().int().min(20).max(1800).optional(),
+  breakSeconds: z.number().int().min(0).max(300),
+  walkSeconds: z.number().int().min(0).max(600),
+  rehearseSeconds: z.number().int().min(0).max(600),
+  resetSeconds: z.number().int().min(0).max(600),
+  stopSignal: z.string().trim().max(160),
+});
+export type TargetClashValues = z.infer<typeof TargetClashValues>;

@@ -42,7 +42,7 @@ export function TallyRows({ rows, actions, label, names, words, onAct }: Props) 
       {actions.length > 0 && (
         <div className="flex shrink-0 flex-wrap gap-1.5">
           {actions.map((action) => (
-            <BoardButton key={action.code} action={action} words={words} large onAct={onAct} />
+            <BoardButton key={action.code} action={action} words={words} onAct={onAct} />
           ))}
         </div>
       )}

@@ -159,7 +159,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
           >
             {clockOf(left)}
           </p>
-          <p className="mt-4 text-xl" aria-live="assertive">
+          <p className="mt-4 text-xl text-balance" aria-live="assertive">
             <span className="head">{title}</span>
             {!state.ended && <span className="head text-[#aab4c0]"> · {after}</span>}
           </p>

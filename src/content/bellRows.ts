@@ -1,0 +1,36 @@
+import type { Game } from '../core/model/game.ts';
+import { GameId } from '../core/model/ids.ts';
+import { head } from '../core/model/record.ts';
+
+/** Every tower has a row of cones; whoever knocks its own row down first rings the bell. */
+export const bellRows: Game = {
+  ...head('game', 1),
+  id: GameId.parse('bell-rows'),
+  title: 'Ring the row',
+  purpose: 'Aim at small targets from both sides, and stop throws without fear of the object',
+  story: 'Every tower has a row of bells. Knock on each of yours and the hour rings; a guest from another tower tries to keep it quiet.',
+  attentionCall: 'Bells? … Silent!',
+  stopSignal: '',
+  format: 'target-clash',
+  endRule: 'When the round is over, on the whistle',
+  restartRule: 'When a row is down all rows stand again and the guards move on',
+  outRule: 'What rolls away is fetched at a walk by the one who threw it',
+  tieRule: 'Two rows down at once: both have the point',
+  calmDown: 'Slide along the floor only',
+  offences: [{ what: 'Throwing above the waist', consequence: 'Out until the next restart', release: 'at the next restart' }],
+  questions: ['Which throw knocked most bells?', 'How did a guard help without getting hit?'],
+  bands: { 'pre-k': { guards: 0, targets: 3, groups: 2 }, 'k-1': { guards: 0, groups: 2 } },
+  setup: {
+    mode: 'topple',
+    sides: ['Low tower', 'High tower', 'Old tower'],
+    objects: ['beanbag', 'soft ball'],
+    objectsEach: 1,
+    target: { gearKind: 'cone', count: 5 },
+    feeders: 0,
+    guards: 1,
+    task: 'Knock down all bells of your own row, from both sides of it',
+    cues: ['Eyes on one bell', 'Underhand, low and flat', 'Fetch, step back, throw'],
+    easier: 'Throw from a step nearer',
+    harder: 'Only the bell that is called',
+  },
+};

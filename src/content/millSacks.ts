@@ -1,0 +1,39 @@
+import type { Game } from '../core/model/game.ts';
+import { GameId } from '../core/model/ids.ts';
+import { head } from '../core/model/record.ts';
+
+/** Two mills drive big sacks over each other's line by hitting them with small soft ones. */
+export const millSacks: Game = {
+  ...head('game', 1),
+  id: GameId.parse('mill-sacks'),
+  title: 'Push the sacks',
+  purpose: 'Send again and again with aim, from behind a line, and work out together where it counts',
+  story: 'Big sacks stand between two mills. Only small ones may move them, and only by a hit. Which mill keeps its yard clear?',
+  attentionCall: 'Mills? … Stand still!',
+  stopSignal: '',
+  format: 'target-clash',
+  endRule: 'When the round is over, on the whistle',
+  restartRule: 'At a goal everything stops, all sacks go back to the middle, new feeders go in',
+  outRule: 'What rolls past the goal line belongs to that mill',
+  tieRule: 'The mill with more sacks on the other half has it',
+  calmDown: 'Rolling only, kneeling behind the line',
+  offences: [
+    { what: 'Crossing the line', consequence: 'Out until the next restart', release: 'at the next restart' },
+    { what: 'Aiming at a feeder', consequence: 'Out until the next restart', release: 'at the next restart' },
+  ],
+  questions: ['Where did a hit move the sack most?', 'How did your side share out who throws at what?'],
+  bands: { 'pre-k': { feeders: 0, targets: 3, bouts: 2 }, 'k-1': { feeders: 0, bouts: 2 } },
+  setup: {
+    mode: 'drive',
+    sides: ['North mill', 'South mill'],
+    objects: ['soft ball', 'beanbag', 'light ball'],
+    objectsEach: 0.5,
+    target: { gearKind: 'light ball', count: 4 },
+    feeders: 2,
+    guards: 0,
+    task: 'Hit the large ones with small ones so that they roll over the other goal line',
+    cues: ['Step with the other foot', 'Aim low at the middle of it', 'Hit together, one after the other'],
+    easier: 'Stand a step nearer, use larger objects',
+    harder: 'Send with the other hand',
+  },
+};

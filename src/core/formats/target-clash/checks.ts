@@ -1,0 +1,94 @@
+import type { Noticed } from '../../model/finding.ts';
+import type { Draft } from '../format.ts';
+import { idea, levelGroups, setting, stopSignalCheck } from '../ideas.ts';
+import { type ClashContext, fieldFor, postsOf } from './group.ts';
+import type { TargetClashValues } from './setup.ts';
+import { otherObjects, sidesIdea } from './ways.ts';
+
+type ClashDraft = Draft<TargetClashValues>;
+
+/** Square metres a student below which nobody throws without hitting the next. House figure. */
+const LEAST_M2 = 2.5;
+
+/** No field, or a crowded one. */
+function floor(context: ClashContext): Noticed[] {
+  const field = fieldFor(context);
+  const each = field ? (field.width * field.depth) / Math.max(1, context.players.length) : 0;
+  if (each >= LEAST_M2) return [];
+  const { edgeM, spacing } = context.values;
+  return [
+    {
+      code: 'clash-no-floor',
+      weight: 'stop',
+      at: { block: context.blockId, piece: 'side-1' },
+      data: {
+        found: Math.round(each * 10) / 10,
+        wanted: LEAST_M2,
+        playing: context.players.length,
+        isPhysical: edgeM <= 0.5 && spacing === 'wide',
+      },
+      ideas: [
+        ...(edgeM > 0.5 ? [idea('clash-edge', { gapM: 0.5 }, setting(context, 'edgeM', 0.5), setting(context, 'spacing', 'wide'))] : []),
+        ...(spacing === 'close' ? [idea('clash-wide', {}, setting(context, 'spacing', 'wide'))] : []),
+      ],
+    },
+  ];
+}
+
+/** Objects that are not soft, where people stand near what is aimed at. */
+function softness(context: ClashContext, draft: ClashDraft): Noticed[] {
+  const { setup, values, cupboard, blockId } = context;
+  const { feeders, guards } = postsOf(context);
+  const isNear = feeders + guards > 0 || setup.mode === 'protect';
+  const hard = (kind: string) => cupboard.some((g) => g.gearKind === kind && g.firmness !== undefined && g.firmness !== 'soft');
+  if (!isNear || !hard(values.object)) return [];
+  const soft = otherObjects(context, draft.groups.flat().length).filter((i) => !hard(String(i.data.to)));
+  return [
+    {
+      code: 'clash-hard',
+      weight: 'stop',
+      at: { block: blockId, gear: values.object },
+      data: { gearKind: values.object },
+      ideas: [...soft, ...(setup.mode === 'protect' ? [] : [idea('clash-apart', {}, setting(context, 'nearPeople', false))])],
+    },
+  ];
+}
+
+/** Sides that are too small for their posts, or uneven by two and more. */
+function sizes(context: ClashContext, draft: ClashDraft): Noticed[] {
+  const counts = draft.groups.map((g) => g.length);
+  const { feeders, guards } = postsOf(context);
+  const [least, most] = [Math.min(...counts), Math.max(...counts)];
+  const at = { block: context.blockId };
+  if (context.players.length && least < feeders + guards + 1)
+    return [
+      {
+        code: 'clash-few',
+        weight: 'stop',
+        at,
+        data: { least, posts: feeders + guards, sides: counts.length },
+        ideas: [
+          ...(feeders + guards ? [idea('clash-apart', {}, setting(context, 'nearPeople', false))] : []),
+          ...(counts.length > 2 ? [sidesIdea(context, 2)] : []),
+          levelGroups(context),
+        ],
+      },
+    ];
+  return most - least > 1 ? [{ code: 'clash-uneven', weight: 'caution', at, data: { most, least }, ideas: [levelGroups(context)] }] : [];
+}
+
+/** Where anything is sent towards people the school's own rules come first. */
+function people(context: ClashContext): Noticed[] {
+  const { feeders, guards } = postsOf(context);
+  if (feeders + guards === 0 && context.setup.mode !== 'protect') return [];
+  return [{ code: 'clash-people', weight: 'note', at: { block: context.blockId }, data: { feeders, guards, mode: context.setup.mode } }];
+}
+
+/** Everything about a target clash that only its format can see. */
+export const clashChecks = (context: ClashContext, draft: ClashDraft): Noticed[] => [
+  ...floor(context),
+  ...sizes(context, draft),
+  ...softness(context, draft),
+  ...people(context),
+  ...stopSignalCheck(context),
+];

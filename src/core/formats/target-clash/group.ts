@@ -1,0 +1,43 @@
+import { fieldIn } from '../../arrange/fieldIn.ts';
+import type { Rect } from '../../geometry/point.ts';
+import { remembered } from '../../geometry/remembered.ts';
+import { dealGroups } from '../../groups/dealGroups.ts';
+import type { Noticed } from '../../model/finding.ts';
+import { roomArea } from '../../model/room.ts';
+import type { PlanContext } from '../format.ts';
+import type { TargetClashGame, TargetClashValues } from './setup.ts';
+
+const deal = remembered(dealGroups);
+const largest = remembered(fieldIn);
+
+export type ClashContext = PlanContext<TargetClashGame, TargetClashValues>;
+
+/** Square metres for each student that a close field has at the least. */
+const CLOSE_M2 = 8;
+
+/** The field of all sides; undefined if there is none. */
+export const fieldFor = ({ room, taken, values, players }: ClashContext): Rect | undefined =>
+  largest(
+    roomArea(room, values.edgeM, taken),
+    values.spacing === 'close' ? Math.max(80, CLOSE_M2 * players.length) : Number.POSITIVE_INFINITY,
+  );
+
+/** How many of a side feed and guard: none where nothing may be sent towards people. */
+export const postsOf = ({ setup, values }: Pick<ClashContext, 'setup' | 'values'>) => ({
+  feeders: values.nearPeople && setup.mode === 'drive' ? values.feeders : 0,
+  guards: values.nearPeople && (setup.mode === 'topple' || setup.mode === 'protect') ? values.guards : 0,
+});
+
+/** One balanced group a side. */
+export function clashGroups(context: ClashContext): { groups: string[][]; noticed: Noticed[] } {
+  const { groups, findings } = deal({
+    players: context.players,
+    count: Math.min(context.values.groups, context.setup.sides.length),
+    apart: context.apart,
+    together: context.together,
+    stored: context.storedGroups,
+    locks: context.locks,
+    seed: context.seed,
+  });
+  return { groups, noticed: findings.map((f) => ({ ...f, at: { block: context.blockId } })) };
+}

@@ -1,0 +1,42 @@
+import { defineFormat } from '../format.ts';
+import { parseValues } from '../setting.ts';
+import { clashBoard, clashResults } from './board.ts';
+import { clashCard } from './card.ts';
+import { clashChecks } from './checks.ts';
+import { clashGear } from './gear.ts';
+import { clashGroups } from './group.ts';
+import { clashLayout } from './layout.ts';
+import { clashRules } from './play.ts';
+import { CLASH_UNUSED, clashSettings } from './settings.ts';
+import { TargetClashGame, TargetClashValues } from './setup.ts';
+import { clashForecast, simulateClash } from './simulate.ts';
+import { clashPlays, clashSpan, clashTimeline } from './timeline.ts';
+import { clashWays } from './ways.ts';
+
+/** Sides behind no-cross lines and many small objects. */
+export const targetClash = defineFormat({
+  id: 'target-clash',
+  parseSetup: (setup) => TargetClashGame.parse(setup),
+  settings: clashSettings,
+  parseValues: (values) => parseValues(TargetClashValues, { ...CLASH_UNUSED, ...(values as object) }),
+  group: clashGroups,
+  layout: clashLayout,
+  span: clashSpan,
+  timeline: clashTimeline,
+  plays: clashPlays,
+  gear: clashGear,
+  checks: clashChecks,
+  ways: clashWays,
+  clearance: ({ values }) => ({ metres: values.edgeM, running: false, runM: 0 }),
+  card: clashCard,
+  play: clashRules,
+  simulate: simulateClash,
+  forecast: clashForecast,
+  board: clashBoard,
+  results: clashResults,
+  // At the end of a break, or of a round if there are no breaks, everything stands again and guards move on.
+  clockEvents: (segment, rounds, setup) => {
+    const isLast = (segment.round ?? 0) >= rounds - 1;
+    return segment.code === 'break' || (!setup.breaks && segment.kind === 'work' && !isLast) ? [{ type: 'reset' }] : [];
+  },
+});

@@ -1,0 +1,44 @@
+import { type SettingMeta, SPACING } from '../setting.ts';
+import { roundSettings, STOP_SIGNAL } from '../sharedSettings.ts';
+import type { TargetClashGame } from './setup.ts';
+
+const count = (key: string, group: SettingMeta['group'], least: number, most: number, fallback: number): SettingMeta => ({
+  key,
+  kind: 'count',
+  group,
+  least,
+  most,
+  fallback,
+});
+const metres = (key: string, least: number, most: number, fallback: number): SettingMeta => ({
+  key,
+  kind: 'metres',
+  group: 'floor',
+  unit: 'm',
+  least,
+  most,
+  step: 0.1,
+  fallback,
+});
+
+/** Settings of a target clash, in the order a teacher meets them; posts that its kind does not have are left out. */
+export function clashSettings(game: TargetClashGame): SettingMeta[] {
+  const hasRows = game.mode === 'topple' || game.mode === 'protect';
+  return [
+    { key: 'object', kind: 'choice', group: 'play', options: game.objects.map((o) => ({ value: o, title: o })), fallback: game.objects[0] },
+    count('targets', 'play', 1, 12, game.target.count),
+    ...(game.mode === 'protect' ? [] : [count('to', 'play', 0, 30, 0)]),
+    STOP_SIGNAL,
+    count('groups', 'people', 2, game.sides.length, game.mode === 'drive' ? 2 : Math.min(game.sides.length, 4)),
+    ...(game.mode === 'drive' ? [count('feeders', 'people', 0, 4, game.feeders)] : []),
+    ...(hasRows ? [count('guards', 'people', 0, 3, game.guards)] : []),
+    { key: 'nearPeople', kind: 'switch', group: 'people', fallback: true },
+    ...roundSettings({ rounds: 3, breakSeconds: 30, walk: 30, rehearse: 20, reset: 60 }),
+    metres('neutralM', 0, 10, game.mode === 'pen' ? 4 : 2),
+    metres('edgeM', 0.5, 5, 1),
+    { ...SPACING, fallback: 'wide' },
+  ];
+}
+
+/** Values of settings that a game leaves out. */
+export const CLASH_UNUSED = { to: 0, feeders: 0, guards: 0 };

@@ -1,0 +1,35 @@
+import type { Draft, Timeline } from '../format.ts';
+import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
+import { type ClashContext, postsOf } from './group.ts';
+import type { ClashPlaySetup, TargetClashValues } from './setup.ts';
+
+type ClashDraft = Draft<TargetClashValues>;
+
+/** A round is a minute and a half to five minutes long if nobody says. */
+const ROUND = [90, 300] as const;
+
+export const clashSpan = (_: ClashContext, draft: ClashDraft) => roundsSpan(draft.values, ROUND);
+
+export const clashTimeline = (_: ClashContext, draft: ClashDraft, seconds: number): Timeline =>
+  roundsTimeline(draft.values, seconds, () => draft.groups.map((_, g) => g));
+
+/** One play of all sides; the first members feed, the last ones guard, and the rota moves on from there. */
+export function clashPlays(context: ClashContext, draft: ClashDraft, timeline: Timeline): ClashPlaySetup[] {
+  const { setup, values } = context;
+  const { feeders, guards } = postsOf(context);
+  return [
+    {
+      mode: setup.mode,
+      sides: draft.groups.map((members, i) => {
+        const feeding = members.slice(0, Math.min(feeders, Math.max(0, members.length - 1)));
+        const rest = members.slice(feeding.length);
+        return { id: setup.sides[i], members, feeders: feeding, guards: rest.slice(Math.max(1, rest.length - guards)) };
+      }),
+      targets: values.targets,
+      ...(values.to ? { to: values.to } : {}),
+      playSeconds: values.bouts * timeline.workSeconds,
+      rounds: values.bouts,
+      breaks: values.breakSeconds > 0,
+    },
+  ];
+}

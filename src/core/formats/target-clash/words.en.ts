@@ -1,0 +1,96 @@
+import type { FormatWords } from '../formatWords.ts';
+import { many, n, s, t } from '../say.ts';
+import { SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
+import { duration } from '../speak.ts';
+
+export const targetClashWords: FormatWords = {
+  name: 'Target clash',
+  settings: {
+    ...SHARED_SETTINGS,
+    object: { label: 'Played with' },
+    targets: { label: 'Targets or large objects' },
+    to: { label: 'Played to (0: the clock)' },
+    groups: { label: 'Sides' },
+    feeders: { label: 'Feeders a side' },
+    guards: { label: 'Guards a side' },
+    nearPeople: { label: 'Feeders and guards allowed' },
+    neutralM: { label: 'Neutral strip' },
+    edgeM: { label: 'Free floor to the walls' },
+  },
+  segments: { ...SHARED_SEGMENTS, work: 'Play', break: 'Collect, new feeders and guards', rehearse: 'Send one each' },
+  unit: 'side',
+  board: { points: 'Points', of: 'Through whose gap?' },
+  notes: {
+    row: (d) =>
+      `${n(d, 'up')} of ${n(d, 'targets')} up${(d.guards as string[]).length ? ` · ${s((d.guards as string[]).length, 'guard')}` : ''}`,
+    side: (d) =>
+      `${(d.feeders as string[]).length ? s((d.feeders as string[]).length, 'feeder') : 'all in the field'}${n(d, 'up') ? ` · ${n(d, 'up')} in the side box` : ''}`,
+  },
+  actions: { goal: 'Goal', down: 'One down', up: 'Up again', through: 'Through a gap', reset: 'Reset: collect, guards move on' },
+  restart: 'the next goal or reset',
+  events: {
+    goal: (d) => `Goal for ${t(d, 'side')}`,
+    down: (d) => `One down: ${t(d, 'side')}`,
+    up: (d) => `Up again: ${t(d, 'side')}`,
+    through: (d) => `${t(d, 'by')} through the gap of ${t(d, 'of')}`,
+    reset: () => 'Reset',
+  },
+  summary: (v, rounds, work, _, places) =>
+    `${s(places, 'side')} · ${s(rounds, 'round')} of ${duration(work)}${Number(v.to) ? ` · to ${v.to}` : ''}`,
+  card: {
+    task: (d) => ['Task', t(d, 'text')],
+    object: (d) => ['Played with', `${many(t(d, 'gearKind'))}; aimed at: ${many(t(d, 'target'))}`],
+    'mode-drive': (d) => [
+      'Score',
+      `Drive one of ${n(d, 'count')} over the other side’s goal line: 1 point. Everything stops, all are set back to the middle`,
+    ],
+    'mode-topple': (d) => ['Score', `First to knock down its own ${n(d, 'count')}: 1 point, all rows stand again`],
+    'mode-protect': (d) => ['Score', `How many of your ${n(d, 'count')} still stand at the end`],
+    'mode-pen': () => ['Score', 'Push one out through another side’s gap: 1 point; its owner loses nothing'],
+    feeders: (d) => [
+      'Feeders',
+      `${n(d, 'count')} in the neutral strip roll small objects back to their own side; they touch nothing large; new ones at every goal`,
+    ],
+    guards: (d) => ['Guards', `${n(d, 'count')} stop throws at another side’s row, seated or standing; new ones at every reset`],
+    cross: () => ['Lines', 'Nobody crosses, nobody sends from inside. Who does sits in the side box until the next restart'],
+    to: (d) => ['Played to', String(n(d, 'count'))],
+    cue: (d) => ['Look for', t(d, 'text')],
+    easier: (d) => ['Easier', t(d, 'text')],
+    harder: (d) => ['Harder', t(d, 'text')],
+    stop: (d) => ['Stop signal', t(d, 'text')],
+  },
+  findings: {
+    'clash-no-floor': (d) => ({
+      what: `${n(d, 'found')} m² for each student`,
+      why: d.isPhysical
+        ? `At least ${n(d, 'wanted')} m² each is needed. This room is too small for ${n(d, 'playing')}: take a larger one, or another game.`
+        : `At least ${n(d, 'wanted')} m² each is needed, clear of walls and everything that stands there.`,
+    }),
+    'clash-hard': (d) => ({
+      what: `The ${many(t(d, 'gearKind'))} aren’t soft`,
+      why: 'People stand near what is aimed at. Only soft objects are sent towards people. Side Court default. Local rules decide.',
+    }),
+    'clash-few': (d) => ({
+      what: n(d, 'posts')
+        ? `${s(n(d, 'least'), 'student')} on a side, ${n(d, 'posts')} of them feed or guard`
+        : `A side of ${s(n(d, 'least'), 'student')}`,
+      why: 'Nobody would be left to play.',
+    }),
+    'clash-uneven': (d) => ({ what: `Sides of ${n(d, 'most')} and ${n(d, 'least')}`, why: 'The larger one sends more, every minute.' }),
+    'clash-people': (d) => ({
+      what: n(d, 'feeders') + n(d, 'guards') ? 'Feeders and guards are where objects fly' : 'Objects fly where students run',
+      why: 'Soft objects, below the waist, never at a feeder. If your school’s rules forbid sending anything towards people, turn feeders and guards off.',
+    }),
+  },
+  fixes: {
+    'clash-sides': (d) => `Use ${s(n(d, 'count'), 'side')}`,
+    'clash-object': (d) => `Play with ${many(t(d, 'to'))}`,
+    'clash-rounds': (d) => s(n(d, 'count'), 'round'),
+    'clash-no-walk': (d) => `Skip walk-through and rehearsal: saves ${duration(n(d, 'seconds'))}`,
+    'clash-automatic': () => 'Make the round’s length automatic',
+    'clash-targets': (d) => `Use ${n(d, 'count')} of them`,
+    'clash-edge': (d) => `Leave ${t(d, 'gapWords')} to the walls`,
+    'clash-wide': () => 'Use all of the floor',
+    'clash-apart': () => 'Play without feeders and guards',
+  },
+};
