@@ -19,7 +19,14 @@ export const bellRows: Game = {
   calmDown: 'Slide along the floor only',
   offences: [{ what: 'Throwing above the waist', consequence: 'Out until the next restart', release: 'at the next restart' }],
   questions: ['Which throw knocked most bells?', 'How did a guard help without getting hit?'],
-  bands: { 'pre-k': { guards: 0, targets: 3, groups: 2 }, 'k-1': { guards: 0, groups: 2 } },
+  bands: {
+    'pre-k': { guards: 0, targets: 3, groups: 2 },
+    'k-1': { guards: 0, groups: 2 },
+    '2-3': { guards: 0 },
+    '4-5': {},
+    '6-8': { targets: 6 },
+    '9-12': { targets: 6, bouts: 4 },
+  },
   setup: {
     mode: 'topple',
     sides: ['Low tower', 'High tower', 'Old tower'],

@@ -20,7 +20,14 @@ export const bridgeRun: Game = {
   calmDown: 'Walking only, with one hand on your hip',
   offences: [{ what: 'Passing on an element', consequence: 'A word', release: 'at once' }],
   questions: ['Where did you slow down so that it worked?', 'Which bridge felt easier in the last round?'],
-  bands: { 'pre-k': { bouts: 2, picks: ['low-bridge', 'stones', 'gate', 'tunnel'] }, 'k-1': { bouts: 2 } },
+  bands: {
+    'pre-k': { bouts: 2, picks: ['low-bridge', 'stones', 'gate', 'tunnel'] },
+    'k-1': { bouts: 2 },
+    '2-3': {},
+    '4-5': {},
+    '6-8': { headwaySeconds: 4 },
+    '9-12': { headwaySeconds: 4, bouts: 4 },
+  },
   setup: {
     elements: [
       {

@@ -19,7 +19,14 @@ export const lanternRoll: Game = {
   calmDown: 'One lane at a time, on my word',
   offences: [{ what: 'Sending it before the arms are up', consequence: 'A word', release: 'at once' }],
   questions: ['What did your rolling hand point to at the end?', 'When was it time for a harder step?'],
-  bands: { 'pre-k': { turnsEach: 1, enough: 5 }, 'k-1': { turnsEach: 1, enough: 6 } },
+  bands: {
+    'pre-k': { turnsEach: 1, enough: 5 },
+    'k-1': { turnsEach: 1, enough: 6 },
+    '2-3': {},
+    '4-5': {},
+    '6-8': { turnsEach: 3 },
+    '9-12': { turnsEach: 3, enough: 15 },
+  },
   setup: {
     lane: 'Lane',
     use: 'roll',

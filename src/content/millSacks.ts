@@ -22,7 +22,14 @@ export const millSacks: Game = {
     { what: 'Aiming at a feeder', consequence: 'Out until the next restart', release: 'at the next restart' },
   ],
   questions: ['Where did a hit move the sack most?', 'How did your side share out who throws at what?'],
-  bands: { 'pre-k': { feeders: 0, targets: 3, bouts: 2 }, 'k-1': { feeders: 0, bouts: 2 } },
+  bands: {
+    'pre-k': { feeders: 0, targets: 3, bouts: 2 },
+    'k-1': { feeders: 0, bouts: 2 },
+    '2-3': { feeders: 1 },
+    '4-5': {},
+    '6-8': { targets: 5 },
+    '9-12': { targets: 5, bouts: 4 },
+  },
   setup: {
     mode: 'drive',
     sides: ['North mill', 'South mill'],

@@ -19,7 +19,14 @@ export const orchardRows: Game = {
   calmDown: 'Slide it on the floor instead',
   offences: [{ what: 'Walking into a row that is not clear', consequence: 'A word', release: 'at once' }],
   questions: ['What made the disc fly flat?', 'Which help worked: a word, watching, or a hand?'],
-  bands: { 'pre-k': { turnsEach: 1, enough: 5 }, 'k-1': { turnsEach: 1 }, '9-12': { turnsEach: 3 } },
+  bands: {
+    'pre-k': { turnsEach: 1, enough: 5 },
+    'k-1': { turnsEach: 1 },
+    '2-3': {},
+    '4-5': {},
+    '6-8': { turnsEach: 3 },
+    '9-12': { turnsEach: 3 },
+  },
   setup: {
     lane: 'Row',
     use: 'throw',

@@ -20,7 +20,14 @@ export const tollBridge: Game = {
   calmDown: 'Cross backward, walking',
   offences: [{ what: 'Running into somebody', consequence: 'A word', release: 'at once' }],
   questions: ['How did you see that the way was free?', 'What did two tollkeepers do better than one?'],
-  bands: { 'pre-k': { bouts: 2, callSeconds: 30 }, 'k-1': { bouts: 3, callSeconds: 25 } },
+  bands: {
+    'pre-k': { bouts: 2, callSeconds: 30 },
+    'k-1': { bouts: 3, callSeconds: 25 },
+    '2-3': {},
+    '4-5': {},
+    '6-8': { callSeconds: 15 },
+    '9-12': { callSeconds: 15 },
+  },
   setup: {
     hunters: 'tollkeepers',
     runners: 'travelers',

@@ -19,7 +19,14 @@ export const weatherCourse: Game = {
   calmDown: 'Everyone walks until the next rest',
   offences: [{ what: 'Running through the fog', consequence: 'A word', release: 'at once' }],
   questions: ['Which weather asked most of your legs?', 'How did you know your pace was right?'],
-  bands: { 'pre-k': { bouts: 2, picks: ['wind', 'puddles', 'fog', 'sun'] }, 'k-1': { bouts: 2 } },
+  bands: {
+    'pre-k': { bouts: 2, picks: ['wind', 'puddles', 'fog', 'sun'] },
+    'k-1': { bouts: 2 },
+    '2-3': {},
+    '4-5': {},
+    '6-8': { headwaySeconds: 4 },
+    '9-12': { headwaySeconds: 4, bouts: 4 },
+  },
   setup: {
     elements: [
       {

@@ -19,7 +19,14 @@ export const windAndLeaves: Game = {
   calmDown: 'Everyone walks until I say “wind”',
   offences: [{ what: 'Pushing instead of touching', consequence: 'Out until the next round', release: 'at the next round' }],
   questions: ['How did you get away without being the fastest?', 'Whom did you free?'],
-  bands: { 'pre-k': { bouts: 3, safeSpots: 3 }, 'k-1': { safeSpots: 2 } },
+  bands: {
+    'pre-k': { bouts: 3, safeSpots: 3 },
+    'k-1': { safeSpots: 2 },
+    '2-3': { safeSpots: 1 },
+    '4-5': {},
+    '6-8': { wishPercent: 65 },
+    '9-12': { wishPercent: 60 },
+  },
   setup: {
     hunters: 'winds',
     runners: 'leaves',

@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { FORMATS } from './formats/registry.ts';
 
 const root = path.join(import.meta.dirname, '..');
 const files = readdirSync(root, { recursive: true, encoding: 'utf8' })
@@ -30,7 +31,7 @@ describe('the house', () => {
     expect(
       hits(
         files.filter((f) => f.name.startsWith('web/')),
-        /['"`](stations|advance-court)['"`]/,
+        new RegExp(`['"\`](${Object.keys(FORMATS).join('|')})['"\`]`),
       ),
     ).toEqual([]);
   });

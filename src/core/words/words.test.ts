@@ -5,26 +5,41 @@ import { duration, metresWords, ranges, readMetres } from '../formats/speak.ts';
 import { callWords, changeWords, FORMAT_WORDS, findingWords, fixWords, INPUT_WORDS, inputWords } from './en.ts';
 
 const core = path.join(import.meta.dirname, '..');
+/** What checks, ways and ideas say, by the format whose folder they are in; '' for those of all. */
 const sources = readdirSync(core, { recursive: true, encoding: 'utf8' })
-  .filter((f) => /(checks|ways|ideas)/.test(f) && f.endsWith('.ts') && !f.endsWith('.test.ts'))
-  .map((f) => readFileSync(path.join(core, f), 'utf8'))
-  .join('\n');
-const found = (pattern: RegExp) => [...new Set([...sources.matchAll(pattern)].map((m) => m[1]))];
+  .filter((f) => /(checks|ways|ideas|usable)/.test(f) && f.endsWith('.ts') && !f.endsWith('.test.ts'))
+  .map((f) => ({ format: f.match(/^formats.([a-z-]+).[a-z]+\.ts$/i)?.[1] ?? '', text: readFileSync(path.join(core, f), 'utf8') }));
+const found = (pattern: RegExp) =>
+  sources.flatMap(({ format, text }) => [...new Set([...text.matchAll(pattern)].map((m) => m[1]))].map((code) => ({ format, code })));
 const speak = { metres: (m: number) => `${m} m`, student: (id: string) => id };
 
 describe('words', () => {
   it('are there for every finding that a check can make', () => {
     const codes = found(/code: '([a-z-]+)',\s*\n?\s*weight/g);
     expect(codes.length).toBeGreaterThanOrEqual(15);
-    const data = { places: [], stations: [], apart: [], together: [], names: [], wheels: [], groups: [], moved: [], title: 'x', name: 'x' };
-    for (const code of codes) expect(findingWords({ code, at: {}, data }, speak).what, code).toBeTruthy();
+    const data = {
+      places: [],
+      stations: [],
+      apart: [],
+      together: [],
+      names: [],
+      wheels: [],
+      groups: [],
+      moved: [],
+      feeders: [],
+      guards: [],
+      title: 'x',
+      name: 'x',
+    };
+    for (const { code, format } of codes) expect(findingWords({ code, at: {}, data: { ...data, format } }, speak).what, code).toBeTruthy();
     expect(() => findingWords({ code: 'no-words', at: {}, data: {} }, speak)).toThrowError('no-words');
   });
 
   it('are there for every fix that a check can offer', () => {
     const codes = [...found(/\bidea\(\s*'([a-z-]+)'/g), ...found(/code: '([a-z-]+)', data: \{[^}]*\}, edits/g)];
     expect(codes.length).toBeGreaterThanOrEqual(15);
-    for (const code of codes) expect(fixWords({ code, data: { title: 'x', gearKind: 'disc', to: 'disc' } }, speak), code).toBeTruthy();
+    for (const { code, format } of codes)
+      expect(fixWords({ code, data: { title: 'x', gearKind: 'disc', to: 'disc', format } }, speak), code).toBeTruthy();
     expect(() => fixWords({ code: 'no-words', data: {} }, speak)).toThrowError('no-words');
   });
 

@@ -3,11 +3,10 @@ import { type Rng, seededRng } from '../../rng.ts';
 import type { Measured } from '../../simulate/measurePlay.ts';
 import type { Field } from './field.ts';
 import { ME, type Minds, think } from './minds.ts';
+import { STEP_S } from './motion.ts';
 import type { ChasePlaySetup } from './setup.ts';
 import { huntersIn, playersIn } from './state.ts';
 
-/** Seconds of one step. */
-export const STEP_S = 0.2;
 /** Metres within which a hand reaches, and from which a throw is tried; the share of throws that meet. House figures. */
 const REACH_M = 0.9;
 const THROW_M = 4;

@@ -1,0 +1,111 @@
+import type { Polygon } from '../geometry/point.ts';
+import type { Dealt, Locks } from '../groups/dealt.ts';
+import type { Band, BandDefaults } from '../model/band.ts';
+import type { FixIdea } from '../model/finding.ts';
+import type { Gear } from '../model/gear.ts';
+import type { LaidPiece } from '../model/laidPiece.ts';
+import type { Piece } from '../model/piece.ts';
+import type { Room } from '../model/room.ts';
+import type { PlayView } from '../play/playRules.ts';
+
+/** Everything a format may look at when it plans a block. Plain data. */
+export interface PlanInput {
+  blockId: string;
+  gameValues: Record<string, unknown>;
+  teacherValues: Record<string, unknown>;
+  band: Band;
+  defaults: BandDefaults;
+  players: readonly Dealt[];
+  apart: readonly (readonly [string, string])[];
+  together: readonly (readonly [string, string])[];
+  room: Room;
+  /** Floor that what the teacher laid out takes. */
+  taken: readonly Polygon[];
+  wallClearanceM: number;
+  /** Groups the teacher chose or has seen. */
+  storedGroups?: readonly (readonly string[])[];
+  locks?: Locks;
+  /** Where the teacher put places (lower left corner of their box) and things of places (their middle), by id. */
+  placed: Readonly<Record<string, { x: number; y: number }>>;
+  cupboard: readonly Gear[];
+  /** The stop signal that holds: the game's, else the school's. */
+  stopSignal: string;
+  seed: number;
+}
+export interface PlanContext<G, V> extends PlanInput {
+  setup: G;
+  values: V;
+}
+
+/** A stretch of a block: `code` is worded by the format; `round` from 0 where it is a bout or the move after it. */
+export interface Segment {
+  kind: 'phase' | 'work' | 'move';
+  code: string;
+  at: number;
+  until: number;
+  round?: number;
+}
+/** Where every group is in a bout: index into pieces, −1 waiting. Seconds from the block's start. */
+export interface Round {
+  at: number;
+  until: number;
+  lap: number;
+  places: number[];
+}
+/** What to call out when a group leaves a place. */
+export interface SwitchCall {
+  pieceId: string;
+  verb: 'stays' | 'take-off' | 'carry' | 'park' | 'put-on' | 'reset';
+  gearKind: string;
+  where?: string;
+}
+export interface CardLine {
+  code: string;
+  data: Record<string, unknown>;
+}
+/** What hangs at a place; nothing private ever enters it. */
+export interface Card {
+  pieceId: string;
+  title: string;
+  lines: CardLine[];
+}
+
+/** A block before its length is known. */
+export interface Draft<V> {
+  values: V;
+  groups: string[][];
+  pieces: Piece[];
+  /** What lies inside the places and around them; `of` names the place it moves with. */
+  things: LaidPiece[];
+  unplaced: { id: string; number: number; title: string }[];
+  moveSeconds: number;
+  walkM: number;
+}
+/** Edits that the whole lesson may ask a block for. */
+export interface BlockWays {
+  /** To win time, the smallest loss first. */
+  shorter: FixIdea[];
+  /** To use time that is left. */
+  longer: FixIdea[];
+  /** To need fewer of a kind, by gear kind. */
+  gear: Record<string, FixIdea[]>;
+  /** What else could be done: one list for each thing to choose; one of every list may go together. */
+  choices: FixIdea[][];
+  /** What those do who wait; empty where they have nothing to do. */
+  waitingTask: string;
+}
+/** One play of a block and where it stands. */
+export interface Playing<P> {
+  setup: P;
+  view: PlayView;
+}
+/** `seconds`: working time that is played through; the same seed gives the same play. */
+export interface SimulateOptions {
+  seconds: number;
+  seed: number;
+}
+export interface Timeline {
+  segments: Segment[];
+  rounds: Round[];
+  workSeconds: number;
+}

@@ -1,0 +1,57 @@
+import type { Field } from './field.ts';
+import type { Minds } from './minds.ts';
+
+/** Seconds of one step. */
+export const STEP_S = 0.2;
+/** Share of the speed at which nobody tires. */
+export const EASY = 0.5;
+/** Seconds of sprint that use somebody up, and of rest that bring it back. */
+const SPRINT_S = 14;
+const REST_S = 18;
+
+/** Square of the distance from an agent to a point. */
+export const far2 = (m: Minds, i: number, px: number, py: number) => (m.x[i] - px) ** 2 + (m.y[i] - py) ** 2;
+
+/** The agent nearest to i for which `is` holds, −1 if none does. */
+export function nearest(m: Minds, i: number, is: (j: number) => boolean): number {
+  let best = -1;
+  let least = Number.POSITIVE_INFINITY;
+  for (let j = 0; j < m.mode.length; j++) {
+    if (j === i || !is(j)) continue;
+    const d = far2(m, i, m.x[j], m.y[j]);
+    if (d >= least) continue;
+    best = j;
+    least = d;
+  }
+  return best;
+}
+
+/** Moves an agent a step towards a direction at a share of its speed, kept on the floor, and tires or rests it. */
+export function move(field: Field, m: Minds, i: number, dx: number, dy: number, share: number): void {
+  const length = Math.sqrt(dx * dx + dy * dy);
+  m.stamina[i] += share > EASY ? (-STEP_S / SPRINT_S) * share : STEP_S / REST_S;
+  if (m.stamina[i] > 1) m.stamina[i] = 1;
+  if (m.stamina[i] < 0) m.stamina[i] = 0;
+  if (length < 1e-6 || share <= 0) return;
+  const step = Math.min(length, m.vmax[i] * (0.6 + 0.4 * m.stamina[i]) * share * STEP_S);
+  const [x, y] = [m.x[i] + (dx / length) * step, m.y[i] + (dy / length) * step];
+  if (field.slack(x, y) >= 0) {
+    m.x[i] = x;
+    m.y[i] = y;
+    return;
+  }
+  // Along the wall instead of into it.
+  const [ax, ay] = [field.awayX(m.x[i], m.y[i]), field.awayY(m.x[i], m.y[i])];
+  const norm = Math.sqrt(ax * ax + ay * ay) || 1;
+  const [tx, ty] = [-ay / norm, ax / norm];
+  const sign = dx * tx + dy * ty >= 0 ? 1 : -1;
+  const [sx, sy] = [m.x[i] + tx * sign * step * 0.8 + (ax / norm) * 0.05, m.y[i] + ty * sign * step * 0.8 + (ay / norm) * 0.05];
+  if (field.slack(sx, sy) < 0) return;
+  m.x[i] = sx;
+  m.y[i] = sy;
+}
+
+/** Where a zone's runners stand: bands along the longer side of the floor, in order. */
+export function zoneX(field: Field, zones: number, zone: number): number {
+  return field.x + field.width * (zones < 2 ? 0.5 : 0.06 + (0.88 * zone) / (zones - 1));
+}
