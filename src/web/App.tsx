@@ -12,6 +12,7 @@ const Desk = lazy(async () => {
   return { default: (await import('./screens/desk/Desk.tsx')).Desk };
 });
 const SetOut = lazy(() => import('./screens/setout/SetOut.tsx').then((m) => ({ default: m.SetOut })));
+const TryOut = lazy(() => import('./screens/tryout/TryOut.tsx').then((m) => ({ default: m.TryOut })));
 const Rotation = lazy(() => import('./screens/rotation/Rotation.tsx').then((m) => ({ default: m.Rotation })));
 const Whistle = lazy(() => import('./screens/whistle/Whistle.tsx').then((m) => ({ default: m.Whistle })));
 const Classes = lazy(() => import('./screens/classes/Classes.tsx').then((m) => ({ default: m.Classes })));
@@ -28,6 +29,7 @@ export function App() {
           <Route path="/" element={<Today />} />
           <Route path="/desk/:periodId" element={<Desk />} />
           <Route path="/desk/:periodId/set-out" element={<SetOut />} />
+          <Route path="/desk/:periodId/try" element={<TryOut />} />
           <Route path="/desk/:periodId/rotation" element={<Rotation />} />
           <Route path="/whistle/:runId" element={<Whistle />} />
           <Route path="/classes/:classId?" element={<Classes />} />

@@ -103,6 +103,8 @@ export interface Playing<P> {
 export interface SimulateOptions {
   seconds: number;
   seed: number;
+  /** Of a play that is tried: where everyone is, too. */
+  track?: boolean;
 }
 export interface Timeline {
   segments: Segment[];

@@ -20,6 +20,7 @@ import type {
 import type { BoardPart, ResultRow } from './board.ts';
 import { rolesIn, type SettingMeta, type SettingRoles, settle } from './setting.ts';
 import { signedFinding, signedWays } from './signed.ts';
+import { type Frame, framesByPlaces, type PlayFloor, type TriedPlay } from './tryOut.ts';
 import { usableValues } from './usable.ts';
 
 export type {
@@ -69,6 +70,14 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   forecast(setup: P, options: ForecastOptions): Forecast;
   /** The same at once, for a lesson that is being planned; `forecast` if left out. */
   quick?(setup: P, options: ForecastOptions): Forecast;
+  /** What a try-out plays: one round, or all of the block; a round if left out. */
+  tries?: 'round' | 'block';
+  /** One play by chance with how it went for everyone; if left out every play is as `quick` says. */
+  tryOne?(setup: P, options: SimulateOptions): TriedPlay;
+  /** The id of the place or thing where those stand whom a play's view has at `place`; `play` is its index. */
+  spotOf?(place: string, play: number, floor: PlayFloor): string | undefined;
+  /** Where everyone is, if not from spot to spot. */
+  frames?(setup: P, events: readonly PlayEvent[], floor: PlayFloor): Record<string, Frame[]>;
   board(plays: readonly Playing<P>[], pieces: readonly Piece[]): BoardPart[];
   /** What the logbook keeps; best first or in group order. */
   results(plays: readonly Playing<P>[]): { code: string; rows: ResultRow[] };
@@ -113,6 +122,11 @@ export interface Format {
   simulate(setup: unknown, options: SimulateOptions): PlayEvent[];
   forecast(setup: unknown, options: ForecastOptions): Forecast;
   quick(setup: unknown, options: ForecastOptions): Forecast;
+  tries: 'round' | 'block';
+  /** Plays of it differ from one another. */
+  isChancy: boolean;
+  tryOne(setup: unknown, options: SimulateOptions): TriedPlay;
+  frames(setup: unknown, events: readonly PlayEvent[], floor: PlayFloor, play: number): Record<string, Frame[]>;
   board(plays: readonly Playing<unknown>[], pieces: readonly Piece[]): BoardPart[];
   results(plays: readonly Playing<unknown>[]): { code: string; rows: ResultRow[] };
   clockEvents(segment: Segment, rounds: number, setup: unknown): { type: string }[];
@@ -175,6 +189,27 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
     simulate: (setup, options) => spec.simulate(spec.play.parse(setup), options),
     forecast: (setup, options) => spec.forecast(spec.play.parse(setup), options),
     quick: (setup, options) => (spec.quick ?? spec.forecast)(spec.play.parse(setup), options),
+    tries: spec.tries ?? 'round',
+    isChancy: spec.tryOne !== undefined,
+    tryOne(raw, options) {
+      const setup = spec.play.parse(raw);
+      if (spec.tryOne) return spec.tryOne(setup, options);
+      const { perPlayer, longestWait, turns } = (spec.quick ?? spec.forecast)(setup, options);
+      const measured = Object.entries(perPlayer).map(([id, share]) => ({
+        id,
+        active: share * options.seconds,
+        turns: turns.mean,
+        wait: longestWait.p90,
+      }));
+      return { events: spec.simulate(setup, options), measured };
+    },
+    frames(raw, events, floor, play) {
+      const setup = spec.play.parse(raw);
+      return (
+        spec.frames?.(setup, events, floor) ??
+        framesByPlaces(openPlay(spec.play, setup), events, floor, (place) => spec.spotOf?.(place, play, floor))
+      );
+    },
     board: (plays, pieces) => spec.board(plays.map(parsed), pieces),
     results: (plays) => spec.results(plays.map(parsed)),
     clockEvents: (segment, rounds, setup) => spec.clockEvents?.(segment, rounds, spec.play.parse(setup)) ?? [],

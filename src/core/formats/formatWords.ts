@@ -14,6 +14,8 @@ export interface FormatWords {
   /** What lets a student back in who sits out until the next restart: "until …". */
   restart: string;
   summary(values: Data, rounds: number, workSeconds: number, moveSeconds: number, places: number): string;
+  /** Students at this place of a play's view are drawn filled in a try-out, and what they are called. */
+  filled?: { place: string; word: string };
   /** What a board says beside a row, by its code. */
   notes?: Record<string, (data: Data) => string>;
   /** What happened, for the list of corrections; `play` is the event's court, from 0; `name` says a student's name. */

@@ -40,6 +40,8 @@ export interface PlayFold {
   /** The next second at which something happens by itself, Infinity if nothing does. */
   due: number;
   view(): PlayView;
+  /** Students in motion now; nobody once it is over. */
+  active(): readonly string[];
   refused: readonly Finding[];
   /** Students who sit out. */
   box: readonly Boxed[];
@@ -73,6 +75,7 @@ function foldOf<S, State, E extends { type: string }>(
       const later = fold.passTo(play, at);
       return later === play ? this : foldOf(fold, later, count, refused);
     },
+    active: () => fold.active(play),
     view() {
       shown ??= fold.view(play);
       return shown;
@@ -202,6 +205,10 @@ export class Fold<S, State, E extends { type: string }> {
     if (state === 'not-allowed') return 'not-allowed';
     const known = play.known.includes(player) ? play.known : [...play.known, player];
     return { ...play, known, away: play.away.filter((p) => p !== player), state };
+  }
+
+  active(play: Play<State>): readonly string[] {
+    return this.isOver(play) ? [] : this.rules.active(this.setup, play.state);
   }
 
   view(play: Play<State>): PlayView {

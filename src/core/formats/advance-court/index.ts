@@ -1,4 +1,5 @@
 import { seededRng } from '../../rng.ts';
+import { measurePlay } from '../../simulate/measurePlay.ts';
 import { defineFormat } from '../format.ts';
 import { parseValues } from '../setting.ts';
 import { courtBoard, courtResults } from './board.ts';
@@ -33,6 +34,11 @@ export const advanceCourt = defineFormat({
   play: courtRules,
   simulate: (setup, { seconds, seed }) => simulateCourt(setup, seconds, seededRng(seed)).events,
   forecast: courtForecast,
+  tryOne(setup, options) {
+    const { events } = simulateCourt(setup, options.seconds, seededRng(options.seed));
+    return { events, measured: measurePlay(courtRules, setup, events, options.seconds) };
+  },
+  spotOf: (place, play) => `court-${play + 1}:${place === 'waiting' ? 'line' : `cell-${place}`}`,
   board: courtBoard,
   results: courtResults,
 });

@@ -14,7 +14,9 @@ const BETWEEN_S = 5;
 /** How much oftener hunters who run at somebody meet them than movers who meet by chance. */
 const PURSUIT = 1.15;
 /** The share of a hunter's speed with which those who are free look for somebody to free. */
-const HELP_SHARE = 0.27;
+const HELP_SHARE = 0.33;
+/** Square metres around a hunter on which nobody frees anybody. */
+const GUARDED_M2 = 36;
 const STEP_S = 0.25;
 
 /**
@@ -28,10 +30,10 @@ export function chaseFlow(setup: ChasePlaySetup, runners: number, hunters: numbe
   const { caught, release } = setup;
   const how = setup.hunters[0]?.how ?? 'touch';
   const meets = (PURSUIT * 2 * (how === 'throw' ? 1.4 : 0.9) * speed) / areaM2;
-  const helps =
-    ((HELP_SHARE * speed) / 0.62 / areaM2) *
-    (release === 'escort' ? 0.2 : 1) *
-    (setup.rescuers ? setup.rescuers.length / Math.max(1, runners) : 1);
+  const rescuers = setup.rescuers ? setup.rescuers.length / Math.max(1, runners) : 1;
+  // The more hunt on a floor, the less often the way to somebody who is held is free.
+  const open = Math.max(0.15, 1 - (GUARDED_M2 * hunters) / areaM2);
+  const helps = ((HELP_SHARE * speed) / 0.62 / areaM2) * (release === 'escort' ? 0.25 : 1) * rescuers * open;
   const rate =
     caught === 'task' || release === 'task' ? 1 / (setup.taskSeconds ?? 15) : release === 'call' ? 2 / (setup.callSeconds ?? 30) : 0;
   const canReturn =

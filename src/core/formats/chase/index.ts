@@ -9,7 +9,7 @@ import { chaseLayout } from './layout.ts';
 import { chaseRules } from './play.ts';
 import { CHASE_UNUSED, chaseSettings } from './settings.ts';
 import { ChaseGame, ChaseValues } from './setup.ts';
-import { chaseForecast, chaseQuick, simulateChase } from './simulate.ts';
+import { chaseForecast, chaseQuick, simulateChase, tryChase } from './simulate.ts';
 import { chasePlays, chaseSpan, chaseTimeline } from './timeline.ts';
 import { chaseWays } from './ways.ts';
 
@@ -33,6 +33,7 @@ export const chase = defineFormat({
   simulate: simulateChase,
   forecast: chaseForecast,
   quick: chaseQuick,
+  tryOne: tryChase,
   board: chaseBoard,
   results: chaseResults,
   // New hunters when the break between two rounds is over; without breaks when the round is.

@@ -2,10 +2,12 @@ import { remembered } from '../../geometry/remembered.ts';
 import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } from '../../play/forecast.ts';
 import type { PlayEvent } from '../../play/playRules.ts';
 import { meanOfPlays } from '../../simulate/measurePlay.ts';
+import type { Frame, TriedPlay } from '../tryOut.ts';
 import { runChase } from './agents.ts';
 import { type Field, fieldOf } from './field.ts';
 import { chaseFlow } from './fluid.ts';
 import { meanFieldForecast } from './meanField.ts';
+import { STEP_S } from './motion.ts';
 import type { ChasePlaySetup } from './setup.ts';
 import { huntersIn, playersIn } from './state.ts';
 
@@ -22,6 +24,25 @@ export const floorOf = (setup: ChasePlaySetup): Field => fieldFor(setup.floor ??
 /** One play as it could go on its floor, in events that play accepts. */
 export const simulateChase = (setup: ChasePlaySetup, { seconds, seed }: { seconds: number; seed: number }): PlayEvent[] =>
   runChase(setup, floorOf(setup), { seconds, seed }).events;
+
+/** Steps between two frames of the agents' track: often enough to be smooth. */
+const FRAME_STEPS = 2;
+
+/** One play on the floor, with everyone's true way if it is asked for. */
+export function tryChase(setup: ChasePlaySetup, options: { seconds: number; seed: number; track?: boolean }): TriedPlay {
+  const { players, events, measured, endedAt, track } = runChase(setup, floorOf(setup), options);
+  const ended = endedAt === undefined ? {} : { endedAt };
+  if (!track) return { events, measured, ...ended };
+  const steps = Math.floor(((endedAt ?? options.seconds) + STEP_S) / STEP_S);
+  const frames = players.map((id, p): [string, Frame[]] => [
+    id,
+    Array.from({ length: Math.ceil(steps / FRAME_STEPS) }, (_, k) => {
+      const at = (k * FRAME_STEPS * players.length + p) * 2;
+      return { at: k * FRAME_STEPS * STEP_S, x: track[at], y: track[at + 1] };
+    }),
+  ]);
+  return { events, measured, frames: Object.fromEntries(frames), ...ended };
+}
 
 const quantile = (sorted: readonly number[], share: number) => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
 

@@ -40,7 +40,9 @@ export function chaseWays(context: ChaseContext, draft: Draft<ChaseValues>): Blo
     longer: bouts < 8 ? [rounds(bouts + 1)] : [],
     gear: Object.fromEntries([...kinds].map((kind) => [kind, fewerOf(kind)])),
     choices: [
-      [1, 2, 3, 4, 5, 6, 8].filter((k) => k !== now && k < context.players.length).map((k) => huntersIdea(context, k)),
+      [now + 2, now - 2, now + 1, now - 1, now - 4, now + 4]
+        .filter((k) => k >= 1 && k <= 20 && k < context.players.length)
+        .map((k) => huntersIdea(context, k)),
       [0, 2, 4].filter((c) => c !== safeSpots).map(spots),
       [1, 2, 3, 4, 6].filter((b) => b !== bouts).map((b) => rounds(b)),
       context.values.spacing === 'wide' ? [smaller] : [idea('chase-wide', {}, setting(context, 'spacing', 'wide'))],

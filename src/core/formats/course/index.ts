@@ -12,6 +12,7 @@ import { courseSettings } from './settings.ts';
 import { CourseGame, CourseValues } from './setup.ts';
 import { simulateCourse } from './simulate.ts';
 import { coursePlays, courseSpan, courseTimeline } from './timeline.ts';
+import { courseFrames, tryCourse } from './tryOut.ts';
 import { courseWays } from './ways.ts';
 
 /** One loop of elements in order; laps counted on over rounds and rests. */
@@ -33,6 +34,8 @@ export const course = defineFormat({
   simulate: simulateCourse,
   forecast: courseForecast,
   quick: courseQuick,
+  tryOne: tryCourse,
+  frames: courseFrames,
   board: courseBoard,
   results: courseResults,
   // A rest begins when a round ends that another one follows, and ends with it.

@@ -33,6 +33,13 @@ export const skillLane = defineFormat({
   simulate: simulateLane,
   forecast: laneForecast,
   latePlay: ([first], player) => first && { ...first, player, ownSeconds: undefined },
+  tries: 'block',
+  spotOf(_, play, { groups }) {
+    const ends = groups.map((_, g) => groups.slice(0, g + 1).reduce((sum, m) => sum + m.length, 0));
+    const lane = ends.findIndex((end) => play < end);
+    const nth = play - (ends[lane - 1] ?? 0);
+    return `lane-${lane + 1}:${nth === 0 ? 'stand' : nth === 1 ? 'partner' : 'lane'}`;
+  },
   board: laneBoard,
   results: laneResults,
 });

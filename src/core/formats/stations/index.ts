@@ -39,6 +39,8 @@ export const stations = defineFormat({
   olderPlay: [stationsRules1],
   simulate: simulateStations,
   forecast: stationsForecast,
+  tries: 'block',
+  spotOf: (place, _, { pieces }) => pieces[Number(place.match(/^station-(\d+)$/)?.[1]) - 1]?.id,
   board: stationsBoard,
   results: stationsResults,
   // A bout's points may still be written while groups walk: it ends with the move after it, the last one by itself.

@@ -32,6 +32,11 @@ export const targetClash = defineFormat({
   play: clashRules,
   simulate: simulateClash,
   forecast: clashForecast,
+  spotOf(place, _, { pieces }) {
+    if (place === 'feeder') return 'side-1:feeders';
+    if (place === 'guard') return 'side-1:guards';
+    return place === 'box' ? 'side-1:box' : pieces.find((p) => p.title === place)?.id;
+  },
   board: clashBoard,
   results: clashResults,
   // At the end of a break, or of a round if there are no breaks, everything stands again and guards move on.

@@ -19,6 +19,7 @@ export const targetClashWords: FormatWords = {
   },
   segments: { ...SHARED_SEGMENTS, work: 'Play', break: 'Collect, new feeders and guards', rehearse: 'Send one each' },
   unit: 'side',
+  filled: { place: 'guard', word: 'guard' },
   board: { points: 'Points', of: 'Through whose gap?' },
   notes: {
     row: (d) =>

@@ -147,6 +147,11 @@ export function Planning({ desk }: { desk: DeskData }) {
                 Set out
               </Link>
             )}
+            {game && game.pieces.length > 0 && (
+              <Link className="btn flex items-center whitespace-nowrap" to={`/desk/${desk.period.id}/try?block=${block?.id}`}>
+                Try it out
+              </Link>
+            )}
             <AddBlock lesson={lesson} games={desk.games} after={chosen} perform={perform} onAdded={selectBlock}>
               <button type="button" className="btn whitespace-nowrap">
                 Add a block
