@@ -5,7 +5,7 @@ import { boundsOf, type Point } from '../geometry/point.ts';
 /** Steps of the grid on which a loop's sides are looked for, metres. */
 const GRID_M = 0.5;
 /** Metres that are cut off each corner, so that nobody turns on the spot. */
-const CORNER_M = 1.2;
+const CORNER_M = 0.8;
 
 /** Counts of blocked grid points before each, so that a stretch is looked up in one step. */
 const counted = (blocked: (i: number) => boolean, length: number): Int32Array => {

@@ -86,7 +86,7 @@ export function withoutPrivate(file: SchoolFile): SchoolFile {
     (event.type === 'play' || event.type === 'replace') && event.event.type === 'box'
       ? { ...event, event: { ...event.event, why: '' } }
       : event;
-  const harmless = (event: RunEvent) => event.type !== 'note' && event.type !== 'presence';
+  const harmless = (event: RunEvent) => event.type !== 'note' && event.type !== 'presence' && event.type !== 'offence';
   return {
     ...file,
     privateIncluded: false,

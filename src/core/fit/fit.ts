@@ -101,6 +101,16 @@ function fittedWith(bare: BareFit, fixesOf: (noticed: Noticed) => Fix[]): Fitted
   };
 }
 
+/** Stops about floor that there is not: if nothing that was weighed removes one, the room is the limit, and it says so. */
+const OF_FLOOR = /-does-not-fit$|-no-floor$|^too-near$|^piece-outside$/;
+
+const limited = (fitted: FittedLesson): FittedLesson => ({
+  ...fitted,
+  findings: fitted.findings.map((f) =>
+    f.weight === 'stop' && !f.fixes?.length && OF_FLOOR.test(f.code) ? { ...f, data: { ...f.data, isPhysical: true } } : f,
+  ),
+});
+
 /** The lesson as it would run, findings without fixes yet: what a screen shows at once while `fit` weighs them. */
 export function fitUnweighed(input: FitInput): FittedLesson {
   return fittedWith(fitBare(input), () => []);
@@ -113,5 +123,5 @@ export function fitUnweighed(input: FitInput): FittedLesson {
 export function fit(input: FitInput): FittedLesson {
   const before = checked(input);
   const tryOut = trying(input);
-  return fittedWith(before.bare, (noticed) => weigh(before, noticed, tryOut));
+  return limited(fittedWith(before.bare, (noticed) => weigh(before, noticed, tryOut)));
 }

@@ -91,6 +91,8 @@ export interface BlockWays {
   gear: Record<string, FixIdea[]>;
   /** What else could be done: one list for each thing to choose; one of every list may go together. */
   choices: FixIdea[][];
+  /** To do without one of its places, by the place's id. */
+  without?: Record<string, FixIdea>;
   /** What those do who wait; empty where they have nothing to do. */
   waitingTask: string;
 }

@@ -26,5 +26,6 @@ export function signedWays(format: string, ways: BlockWays): BlockWays {
     longer: ways.longer.map(sign),
     gear: Object.fromEntries(Object.entries(ways.gear).map(([kind, ideas]) => [kind, ideas.map(sign)])),
     choices: ways.choices.map((list) => list.map(sign)),
+    ...(ways.without && { without: Object.fromEntries(Object.entries(ways.without).map(([id, idea]) => [id, sign(idea)])) }),
   };
 }

@@ -1,6 +1,7 @@
 import type { FitInput, FittedLesson } from '../fit/fitted.ts';
 import { formatOf } from '../formats/registry.ts';
 import { clockSeconds } from '../model/period.ts';
+import { ladderOf } from '../model/school.ts';
 import { shortName } from '../model/student.ts';
 import type { PlanBlock, RunPlan } from './runPlan.ts';
 
@@ -9,7 +10,7 @@ export const CONTENT_VERSION = 1;
 /** The rules that are said while a game goes on. */
 function rulesOf(input: FitInput, gameId: string): NonNullable<PlanBlock['game']>['rules'] {
   const game = input.games.find((g) => g.id === gameId);
-  return game && { restart: game.restartRule, out: game.outRule, calm: game.calmDown };
+  return game && { restart: game.restartRule, out: game.outRule, calm: game.calmDown, offences: game.offences.map((o) => o.what) };
 }
 
 /** The fitted lesson frozen for a run. */
@@ -47,6 +48,7 @@ export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
               gear: fitted.gear.filter((g) => g.blockId === block.id),
               waitingTask: String(block.game.roles['waiting-task']?.value ?? ''),
               rules: rulesOf(input, block.game.gameId),
+              ladder: [...ladderOf(input.school)],
             },
           }
         : {}),

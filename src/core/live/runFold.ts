@@ -46,6 +46,8 @@ export interface RunFold {
   plays: Record<string, PlayFold[]>;
   /** What was said of students while the lesson ran. */
   presence: Record<string, Presence>;
+  /** Offences of each student so far. */
+  offences: Record<string, number>;
   counts: Record<string, number>;
   notes: string[];
 }
@@ -78,6 +80,7 @@ export function startRun(plan: RunPlan, startedAt: number): RunFold {
     over: {},
     plays: Object.fromEntries(plan.blocks.map((b) => [b.id, open(b)])),
     presence: {},
+    offences: {},
     counts: {},
     notes: [],
   };
@@ -178,6 +181,8 @@ export function stepRun(fold: RunFold, event: RunEvent): RunFold {
       return now.step < now.steps.length - 1 ? enter(leave(now, now.activeMs), now.step + 1, now.activeMs) : now;
     case 'play':
       return stepPlays(now, event.blockId, event.play ?? 0, event.event);
+    case 'offence':
+      return stepOffence(now, event);
     case 'presence':
       return stepPresence(now, event.student, { status: event.status, role: event.role });
     case 'end': {
@@ -189,11 +194,17 @@ export function stepRun(fold: RunFold, event: RunEvent): RunFold {
   }
 }
 
-function stepPlays(fold: RunFold, blockId: string, play: number, event: { type: string }): RunFold {
+function stepPlays(fold: RunFold, blockId: string, play: number, event: { type: string; [field: string]: unknown }): RunFold {
   const block = fold.plan.blocks.findIndex((b) => b.id === blockId);
   if (block < 0 || fold.began[block] === undefined || !fold.plays[blockId][play]) return fold;
   const played: PlayEvent = { ...event, at: inBlock(fold, block, fold.activeMs) };
   return withPlays(fold, block, (plays) => plays.with(play, plays[play].step(played)));
+}
+
+/** An offence is counted; above a word its student sits out. */
+function stepOffence(fold: RunFold, { blockId, play = 0, student, what, step }: Extract<RunEvent, { type: 'offence' }>): RunFold {
+  const counted = { ...fold, offences: { ...fold.offences, [student]: (fold.offences[student] ?? 0) + 1 } };
+  return step === 'word' ? counted : stepPlays(counted, blockId, play, { type: 'box', player: student, why: what, release: step });
 }
 
 function stepPresence(fold: RunFold, student: string, presence: Presence): RunFold {

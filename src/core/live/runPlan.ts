@@ -3,6 +3,7 @@ import type { GearLine } from '../gear/cover.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Run } from '../model/run.ts';
+import type { LadderStep } from '../model/school.ts';
 
 /** A block as it was frozen when the whistle blew. */
 export interface PlanBlock {
@@ -28,7 +29,9 @@ export interface PlanBlock {
     gear: GearLine[];
     waitingTask: string;
     /** What the game says about restarts, what goes out, and calming down. */
-    rules?: { restart: string; out: string; calm: string };
+    rules?: { restart: string; out: string; calm: string; offences?: string[] };
+    /** What follows a first, second, third offence; runs frozen before there was one have the usual. */
+    ladder?: LadderStep[];
   };
 }
 

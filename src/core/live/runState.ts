@@ -34,6 +34,8 @@ export interface RunState {
   plays: Record<string, PlayNow[]>;
   /** What was said of students while the lesson ran. */
   presence: Record<string, Presence>;
+  /** Offences of each student so far. */
+  offences: Record<string, number>;
   counts: Record<string, number>;
   notes: string[];
   /** Events that still hold and can be struck, oldest first. */
@@ -42,7 +44,7 @@ export interface RunState {
 
 /** What a fold shows: plays as they are after the time of their block that has passed. */
 export function showRun(fold: RunFold, undoable: RunEvent[]): RunState {
-  const { steps, step, lengthMs, paused, ended, activeMs, pausedMs, ran, presence, counts, notes } = fold;
+  const { steps, step, lengthMs, paused, ended, activeMs, pausedMs, ran, presence, offences, counts, notes } = fold;
   const plays = fold.plan.blocks.flatMap((b, i) => {
     if (!b.game) return [];
     const at = inBlock(fold, i, Math.min(activeMs, fold.over[i] ?? activeMs));
@@ -50,7 +52,7 @@ export function showRun(fold: RunFold, undoable: RunEvent[]): RunState {
     return [[b.id, shown.map((play) => ({ setup: play.setup, view: play.view(), refused: play.refused, box: play.box, at }))] as const];
   });
   return {
-    ...{ steps, step, lengthMs, paused, ended, activeMs, pausedMs, ran, presence, counts, notes, undoable },
+    ...{ steps, step, lengthMs, paused, ended, activeMs, pausedMs, ran, presence, offences, counts, notes, undoable },
     stepWall: fold.fromWall,
     remainingMs: Math.max(0, fold.from + lengthMs - activeMs),
     plays: Object.fromEntries(plays),

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { BlockId, ClassId, EventId, LessonId, PeriodId, RunId, StudentId } from './ids.ts';
 import { Presence } from './period.ts';
 import { recordOf } from './record.ts';
+import { LadderStep } from './school.ts';
 import { mapKey, note, whole } from './text.ts';
 
 const base = { id: EventId, at: z.number().int().min(0).max(9e15) };
@@ -32,6 +33,16 @@ export const RunEvent = z.discriminatedUnion('type', [
   }),
   /** A latecomer, or a student who leaves: from now on in every play. Private, like attendance. */
   z.object({ ...base, type: z.literal('presence'), student: StudentId, status: Presence.shape.status, role: Presence.shape.role }),
+  /** What somebody did, by the code of one of the game's offences, and the step of the ladder that followed. Private, like attendance. */
+  z.object({
+    ...base,
+    type: z.literal('offence'),
+    blockId: BlockId,
+    play: whole(0, 99).optional(),
+    student: StudentId,
+    what: z.string().regex(CODE),
+    step: LadderStep,
+  }),
   z.object({ ...base, type: z.literal('count'), gearKind: mapKey(40), counted: whole(0, 999) }),
   z.object({ ...base, type: z.literal('strike'), target: EventId }),
   /** The target play event counts as this one instead. */

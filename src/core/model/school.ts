@@ -4,6 +4,11 @@ import { FloorLimits, HOUSE_FLOOR_LIMITS } from './limits.ts';
 import { head, recordOf } from './record.ts';
 import { line, optionalLine } from './text.ts';
 
+/** What follows an offence: a word, out of play until the next restart, out for the rest of the game. */
+export const LADDER_STEPS = ['word', 'restart', 'rest'] as const;
+export const LadderStep = z.enum(LADDER_STEPS, { message: 'choice' });
+export type LadderStep = z.infer<typeof LadderStep>;
+
 /** Settings of the school: units, keys, the one stop signal, and bands whose house defaults were changed. */
 export const School = z.object({
   ...recordOf('school', 1),
@@ -14,6 +19,8 @@ export const School = z.object({
   bands: z.partialRecord(Band, BandDefaults.partial()),
   /** Limits of the floor that the school changed. */
   limits: FloorLimits.partial().optional(),
+  /** What follows a student's first, second, third offence in a lesson; the last step for every later one. */
+  ladder: z.array(LadderStep).min(1).max(5).optional(),
 });
 export type School = z.infer<typeof School>;
 
@@ -25,6 +32,12 @@ export const NEW_SCHOOL: School = {
   stopSignal: '',
   bands: {},
 };
+
+/** The school's ladder, or a word, one restart out, the rest of the game. */
+export const ladderOf = (school: Pick<School, 'ladder'>): readonly LadderStep[] => school.ladder ?? LADDER_STEPS;
+
+/** The step that follows after so many offences. */
+export const stepAfter = (ladder: readonly LadderStep[], before: number): LadderStep => ladder[Math.min(before, ladder.length - 1)];
 
 /** The floor's limits with the school's changes on top. */
 export function limitsFor(school: Pick<School, 'limits'>): FloorLimits {

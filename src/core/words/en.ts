@@ -1,29 +1,15 @@
-import { advanceCourtWords } from '../formats/advance-court/words.en.ts';
-import { chaseWords } from '../formats/chase/words.en.ts';
-import { courseWords } from '../formats/course/words.en.ts';
 import type { SwitchCall } from '../formats/format.ts';
 import type { FormatWords } from '../formats/formatWords.ts';
-import { skillLaneWords } from '../formats/skill-lane/words.en.ts';
 import { counted, duration, many, ranges, type Speak } from '../formats/speak.ts';
-import { stationsWords } from '../formats/stations/words.en.ts';
-import { targetClashWords } from '../formats/target-clash/words.en.ts';
 import type { Finding, Fix } from '../model/finding.ts';
 import type { FormatId } from '../model/game.ts';
 import type { Role, Status } from '../model/period.ts';
 import { laidWords } from './floor.en.ts';
+import { FORMAT_WORDS, formatWords } from './formats.en.ts';
 import { SAFETY_FINDINGS, SAFETY_FIXES } from './safety.en.ts';
 import { unusableWords, usableWords } from './settings.en.ts';
 
-/** The words of every format: a total map. */
-export const FORMAT_WORDS: Record<FormatId, FormatWords> = {
-  stations: stationsWords,
-  'advance-court': advanceCourtWords,
-  chase: chaseWords,
-  course: courseWords,
-  'skill-lane': skillLaneWords,
-  'target-clash': targetClashWords,
-};
-export const formatWords = (id: string): FormatWords => FORMAT_WORDS[id as FormatId];
+export { FORMAT_WORDS, formatWords };
 
 type Data = Record<string, unknown>;
 type Sentence = { what: string; why: string };
@@ -141,13 +127,18 @@ function withLengths(data: Data, speak: Speak): Data {
 /** The words of the format that a finding or a fix is of. */
 const ownWords = (d: Data): FormatWords | undefined => FORMAT_WORDS[t(d, 'format') as FormatId];
 
+/** What is said if nothing smaller that was tried has floor either. */
+const LIMIT = 'Nothing smaller that was tried fits here: take a larger room, fewer students, or another game.';
+const withLimit = ({ what, why }: Sentence, d: Data): Sentence =>
+  d.isPhysical === true ? { what, why: `${why} ${LIMIT}` } : { what, why };
+
 /** What a finding says, or RangeError for a code without words. */
 export function findingWords(finding: Pick<Finding, 'code' | 'data' | 'at'>, speak: Speak): Sentence {
   const words = ownWords(finding.data)?.findings[finding.code];
   const shared = FINDINGS[finding.code];
-  if (!words && shared) return shared(finding.data, speak);
+  if (!words && shared) return withLimit(shared(finding.data, speak), finding.data);
   if (!words) throw new RangeError(`finding without words: ${finding.code}`);
-  return words(withLengths({ ...finding.at, ...finding.data }, speak));
+  return withLimit(words(withLengths({ ...finding.at, ...finding.data }, speak)), finding.data);
 }
 
 /** What a fix is called. RangeError for a code without words. */

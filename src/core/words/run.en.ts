@@ -1,6 +1,7 @@
 import type { RunPlan } from '../live/runPlan.ts';
 import { isPlaying } from '../model/period.ts';
 import type { RunEvent } from '../model/run.ts';
+import type { LadderStep } from '../model/school.ts';
 import { formatWords } from './en.ts';
 
 /** Events that every format accepts, by type. */
@@ -9,6 +10,13 @@ const COMMON: Record<string, (name: string) => string> = {
   release: (name) => `${name} back in play`,
   leave: (name) => `${name} left`,
   join: (name) => `${name} joined`,
+};
+
+/** What follows an offence. */
+export const LADDER_WORDS: Record<LadderStep, string> = {
+  word: 'a word',
+  restart: 'out until the next restart',
+  rest: 'out for the rest of the game',
 };
 
 /** What an event of a run was, in a few words. */
@@ -27,6 +35,11 @@ export function runEventWords(event: RunEvent, plan: RunPlan): string {
       const words = game && formatWords(game.format).events[event.event.type];
       if (words) return words(event.event, event.play ?? 0, (id) => plan.names[String(id)] ?? 'one student');
       return COMMON[event.event.type]?.(plan.names[String(event.event.player)] ?? 'One student') ?? event.event.type;
+    }
+    case 'offence': {
+      const game = plan.blocks.find((b) => b.id === event.blockId)?.game;
+      const what = game?.rules?.offences?.[Number(event.what.replace('o', ''))] ?? 'an offence';
+      return `${plan.names[event.student] ?? 'One student'}: ${what} (${LADDER_WORDS[event.step]})`;
     }
     case 'presence':
       return `${plan.names[event.student] ?? 'One student'} ${isPlaying(event) ? 'joined' : 'left'}`;

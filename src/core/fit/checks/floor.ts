@@ -69,6 +69,8 @@ function ideasFor(input: FitInput, block: FittedBlock, piece: Piece, wanted: num
     });
     break;
   }
+  const without = game.ways.without?.[piece.id];
+  if (without) ideas.push(without);
   if (piece.pinned) ideas.push({ code: 'peel-off', data: { title: piece.title }, edits: [place(block, piece, null)] });
   return ideas;
 }

@@ -87,6 +87,7 @@ function floorChecks(context: CourtContext, draft: CourtDraft): Noticed[] {
       ideas: [
         ...(close.length ? [idea('close-courts', { gapM: 0.5 }, ...close)] : []),
         ...smaller.map((m) => idea('smaller-courts', { spacingM: m }, setting(context, 'courtM', m), ...close)),
+        idea('smaller-courts', { spacingM: 2 }, setting(context, 'courtM', 2), setting(context, 'lineGapM', 0.5), ...close),
         ...fewerCourts(context, now),
       ],
     });

@@ -28,7 +28,6 @@ function floor(context: ChaseContext, draft: ChaseDraft): Noticed[] {
         found: Math.round(each * 10) / 10,
         wanted: LEAST_M2,
         playing: context.players.length,
-        isPhysical: edgeM <= 0.5 && spacing === 'wide',
       },
       ideas: [
         ...(edgeM > 0.5 ? [idea('chase-edge', { gapM: 0.5 }, setting(context, 'edgeM', 0.5), setting(context, 'spacing', 'wide'))] : []),

@@ -110,9 +110,7 @@ export const chaseWords: FormatWords = {
   findings: {
     'chase-no-floor': (d) => ({
       what: `${n(d, 'found')} m² for each student to run on`,
-      why: d.isPhysical
-        ? `At least ${n(d, 'wanted')} m² each is needed. This room is too small for ${n(d, 'playing')} to chase in: take a larger one, or another game.`
-        : `At least ${n(d, 'wanted')} m² each is needed, clear of walls and everything that stands there.`,
+      why: `At least ${n(d, 'wanted')} m² each is needed, clear of walls and everything that stands there.`,
     }),
     'chase-out-long': (d) => ({
       what: `${s(n(d, 'hunters'), 'hunter')}: up to ${duration(n(d, 'seconds'))} out of play`,

@@ -88,6 +88,13 @@ function unplacedChecks(context: StationsContext, draft: StationsDraft): Noticed
     const ideas = [
       ...(close.length ? [idea('close-gap', { gapM: 0.5 }, ...close)] : []),
       ...shrink,
+      idea(
+        'shrink-and-close',
+        { width: 1.5, depth: 1.5, gapM: 0.3 },
+        setting(context, 'areaWidthM', 1.5),
+        setting(context, 'areaDepthM', 1.5),
+        setting(context, 'gapM', 0.3),
+      ),
       ...(rest.length ? [idea('drop-station', { title }, setting(context, 'picks', rest))] : []),
       ...(fitting.length > 1 ? [idea('drop-unplaced', { count: draft.unplaced.length }, setting(context, 'picks', fitting))] : []),
     ];

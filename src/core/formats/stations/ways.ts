@@ -5,6 +5,7 @@ import type { BlockWays, Draft } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import { stationsGear } from './gear.ts';
 import type { StationsContext } from './group.ts';
+import { picked } from './layout.ts';
 import type { StationsValues } from './setup.ts';
 
 /** One station more: the first of the game not in use, else the first doubled. */
@@ -107,7 +108,25 @@ function choices(context: StationsContext, draft: Draft<StationsValues>): FixIde
 export function stationsWays(context: StationsContext, draft: Draft<StationsValues>): BlockWays {
   const { laps } = context.values;
   const longer = laps < 4 ? [idea('add-lap', { laps: laps + 1 }, setting(context, 'laps', laps + 1))] : [];
+  const inUse = picked(context);
+  const without = Object.fromEntries(
+    inUse.length < 3
+      ? []
+      : inUse.map(({ id, station }, at) => [
+          id,
+          idea(
+            'drop-station',
+            { title: station.title },
+            setting(
+              context,
+              'picks',
+              context.values.picks.filter((_, i) => i !== at),
+            ),
+          ),
+        ]),
+  );
   return {
+    without,
     shorter: shorter(context),
     longer,
     gear: gearWays(context, draft),

@@ -25,7 +25,6 @@ function floor(context: ClashContext): Noticed[] {
         found: Math.round(each * 10) / 10,
         wanted: LEAST_M2,
         playing: context.players.length,
-        isPhysical: edgeM <= 0.5 && spacing === 'wide',
       },
       ideas: [
         ...(edgeM > 0.5 ? [idea('clash-edge', { gapM: 0.5 }, setting(context, 'edgeM', 0.5), setting(context, 'spacing', 'wide'))] : []),
@@ -69,7 +68,9 @@ function sizes(context: ClashContext, draft: ClashDraft): Noticed[] {
         data: { least, posts: feeders + guards, sides: counts.length },
         ideas: [
           ...(feeders + guards ? [idea('clash-apart', {}, setting(context, 'nearPeople', false))] : []),
-          ...(counts.length > 2 ? [sidesIdea(context, 2)] : []),
+          ...(counts.length > 2
+            ? [sidesIdea(context, 2), idea('clash-two', {}, ...sidesIdea(context, 2).edits, setting(context, 'nearPeople', false))]
+            : []),
           levelGroups(context),
         ],
       },

@@ -63,9 +63,7 @@ export const targetClashWords: FormatWords = {
   findings: {
     'clash-no-floor': (d) => ({
       what: `${n(d, 'found')} m² for each student`,
-      why: d.isPhysical
-        ? `At least ${n(d, 'wanted')} m² each is needed. This room is too small for ${n(d, 'playing')}: take a larger one, or another game.`
-        : `At least ${n(d, 'wanted')} m² each is needed, clear of walls and everything that stands there.`,
+      why: `At least ${n(d, 'wanted')} m² each is needed, clear of walls and everything that stands there.`,
     }),
     'clash-hard': (d) => ({
       what: `The ${many(t(d, 'gearKind'))} aren’t soft`,
@@ -92,6 +90,7 @@ export const targetClashWords: FormatWords = {
     'clash-targets': (d) => `Use ${n(d, 'count')} of them`,
     'clash-edge': (d) => `Leave ${t(d, 'gapWords')} to the walls`,
     'clash-wide': () => 'Use all of the floor',
+    'clash-two': () => 'Two sides, without feeders and guards',
     'clash-apart': () => 'Play without feeders and guards',
   },
 };

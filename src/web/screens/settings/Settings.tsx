@@ -1,8 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { BANDS, type Band, type BandDefaults, HOUSE_DEFAULTS } from '../../../core/model/band.ts';
-import type { School } from '../../../core/model/school.ts';
-import { defaultsFor } from '../../../core/model/school.ts';
+import { defaultsFor, LADDER_STEPS, ladderOf, type School, stepAfter } from '../../../core/model/school.ts';
+import { LADDER_WORDS } from '../../../core/words/run.en.ts';
 import { problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { ShelfPage } from '../../parts/DayBar.tsx';
@@ -93,6 +93,19 @@ export function Settings() {
           />
           Single-letter keys (press ? to see them)
         </label>
+        <h2 className="mt-5 text-lg">What follows an offence</h2>
+        <p className="text-xs text-muted">Counted for each student in one lesson. Seen on Whistle and in its log alone.</p>
+        <div className="mt-1 grid grid-cols-[200px_200px_200px] gap-4">
+          {['First', 'Second', 'Third and later'].map((name, i) => (
+            <ChoiceField
+              key={name}
+              label={name}
+              value={stepAfter(ladderOf(school), i)}
+              options={LADDER_STEPS.map((s) => [s, LADDER_WORDS[s]] as const)}
+              onPick={(step) => attempt(save({ ladder: [0, 1, 2].map((k) => (k === i ? step : stepAfter(ladderOf(school), k))) }))}
+            />
+          ))}
+        </div>
         <div className="mt-6 flex items-end justify-between border-b border-ink pb-1">
           <h2 className="text-lg">House defaults by grade band</h2>
           {changed && (

@@ -10,6 +10,7 @@ import { useAwake } from '../../parts/useAwake.ts';
 import { Boards } from './Boards.tsx';
 import { Controls, Follows } from './Controls.tsx';
 import { EndLesson } from './EndLesson.tsx';
+import { OffenceBand } from './OffenceBand.tsx';
 import { SidePanels } from './SidePanels.tsx';
 import { SittingOutBand, Students } from './Students.tsx';
 import { sounds } from './sound.ts';
@@ -192,6 +193,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
               {nextStep && <p className="mt-2 text-lg text-[#c3ccd6]">Next: {plan.blocks[nextStep.block].title}</p>}
             </div>
           )}
+          {block?.game && <OffenceBand key={block.id} run={run} block={block} />}
           <SidePanels plan={plan} state={state} send={send} />
         </section>
       </div>

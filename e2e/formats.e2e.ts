@@ -1,0 +1,209 @@
+import { describe, expect, it } from 'vitest';
+import { withDemo } from './openDemo.ts';
+import { stored } from './runEvents.ts';
+import type { Screen } from './screen.ts';
+
+let screen: Screen;
+let base = '';
+let today = '';
+const { open, api } = withDemo((demo) => {
+  ({ screen, today } = demo);
+  base = demo.app.base;
+});
+
+interface Case {
+  /** The demo's period, and the games that its lesson has. */
+  period: string;
+  games: string[];
+  game: string;
+  /** What the strip says of the block, and what stands on the floor. */
+  summary: RegExp;
+  place: RegExp;
+  /** Taps that belong to the format, on a phone; the events they bring. */
+  play(names: string[]): Promise<void>;
+  events: object[];
+  /** What the logbook calls its results. */
+  result: string;
+}
+
+const CASES: Record<string, Case> = {
+  'skill lanes': {
+    period: 'bells',
+    games: ['Bell tower', 'Weather round'],
+    game: 'Lantern roll',
+    summary: /11 lanes · 4 turns/,
+    place: /^Lantern roll: 1 Lane/,
+    async play([first]) {
+      await screen.click('button', `${first}: Made`);
+      await screen.click('button', `${first}: Missed`);
+      await screen.says('1 of 2 · step');
+      await screen.click('button', `${first}: Helped`);
+      await screen.click('button', 'a model');
+      await screen.says('2 of 3 · step');
+    },
+    events: [
+      { type: 'try', made: true },
+      { type: 'try', made: false },
+      { type: 'try', made: true, prompt: 'model' },
+    ],
+    result: 'Made at the last step',
+  },
+  'a course': {
+    period: 'weather',
+    games: ['Weather round'],
+    game: 'Seven bridges',
+    summary: /7 elements · 3 rounds/,
+    place: /^Seven bridges: 1 Course/,
+    async play([first, second]) {
+      await screen.click('button', `${first}: one lap, 0`);
+      await screen.click('button', `${first}: one lap, 1`);
+      await screen.click('button', `${second}: one lap, 0`);
+      await screen.find('button', `${first}: one lap, 2`);
+    },
+    events: [{ type: 'lap' }, { type: 'lap' }, { type: 'lap' }],
+    result: 'Laps',
+  },
+  'a chase': {
+    period: 'mills',
+    games: ['Nine mills'],
+    game: 'Wind and leaves',
+    summary: /4 rounds of/,
+    place: /^Wind and leaves: 1 Field/,
+    async play() {
+      const [free] = await labels('Free: tap if caught');
+      await screen.click('button', free);
+      const [hunter] = await screen.page.$$eval('section[aria-label="By whom?"] button', (all) => all.map((b) => b.textContent ?? ''));
+      await screen.click('button', hunter);
+      await screen.says('Frozen: tap when freed · 1');
+      const [frozen] = await labels('Frozen: tap when freed');
+      await screen.click('button', frozen);
+      await screen.says('By whom?');
+      await screen.page.$$eval('section[aria-label="By whom?"] button', (all) => (all[0] as HTMLElement).click());
+      await screen.says('Frozen: tap when freed', { not: true });
+    },
+    events: [{ type: 'caught' }, { type: 'freed' }],
+    result: 'Catches',
+  },
+  'a target clash': {
+    period: 'orchard',
+    games: ['Orchard carry'],
+    game: 'Push the sacks',
+    summary: /2 sides · 3 rounds/,
+    place: /^Push the sacks: 1 North mill/,
+    async play() {
+      await screen.click('button', 'North mill: Goal');
+      await screen.click('button', 'South mill: Goal');
+      await screen.click('button', 'South mill: Goal');
+      await screen.says('All saved');
+    },
+    events: [
+      { type: 'goal', side: 'North mill' },
+      { type: 'goal', side: 'South mill' },
+      { type: 'goal', side: 'South mill' },
+    ],
+    result: 'Points',
+  },
+};
+
+const labels = (section: string) =>
+  screen.page.$$eval(`section[aria-label="${section}"] button`, (all) => all.map((b) => b.getAttribute('aria-label') ?? ''));
+const names = (list: string) => screen.page.$$eval(`ul[aria-label="${list}"] button`, (all) => all.map((b) => b.textContent ?? ''));
+
+/** A student who is away today, by the attendance. */
+async function oneAway(period: string): Promise<void> {
+  const { students, attendance } = (await api(`/periods/${period}/desk`)) as {
+    students: { id: string }[];
+    attendance: { revision: number; entries: object } | null;
+  };
+  const entries = { ...attendance?.entries, [students[4].id]: { status: 'absent', role: 'away' } };
+  await fetch(`${base}/api/periods/${period}/attendance`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ revision: attendance?.revision ?? 0, entries }),
+  });
+}
+
+describe.each(Object.entries(CASES))('%s', (_, { period, games, game, summary, place, play, events, result }) => {
+  const id = () => `${period}-${today}`;
+  let run = '';
+
+  it('is planned on the desk and tried out', async () => {
+    await open('/');
+    await oneAway(id());
+    await open(`/desk/${id()}`);
+    await screen.says(/Saved|All saved/);
+    await screen.click('button', 'Add a block');
+    await screen.click('menuitem', new RegExp(`^${game}`));
+    for (const old of games) {
+      await screen.click('button', new RegExp(`^${old}`));
+      await screen.click('tab', 'Rules');
+      await screen.click('button', `Remove ${old}`);
+    }
+    await screen.click('button', new RegExp(`^${game}\\d?\\D`));
+    await screen.says(summary);
+    await screen.find('button', place);
+    await screen.expectAccessible();
+    expect(await screen.smallTexts()).toEqual([]);
+    await screen.says(/Saved \d|All saved/);
+    // A chosen place has the bar under the floor to itself.
+    await screen.press('Escape');
+    await screen.click('link', 'Try it out');
+    await screen.says(/plays tried out|Every play goes like this/);
+    await screen.says(`${game}, `);
+    await screen.expectAccessible();
+    await screen.click('link', 'Back to the plan');
+    await screen.says(summary);
+  });
+
+  it('is run on a phone with its own taps, an offence and a latecomer', async () => {
+    run = ((await api('/runs', { periodId: id() })) as { id: string }).id;
+    await open(`/whistle/${run}`, 390, 844);
+    await screen.says('Hold everything');
+    for (let i = 0; i < 14 && !(await screen.text()).includes('Round 1 of'); i++) await screen.click('button', 'Skip to the next step');
+    const { plan } = (
+      (await api(`/runs/${run}`)) as {
+        run: { plan: { absent: string[]; names: Record<string, string>; blocks: { game?: { groups: string[][] } }[] } };
+      }
+    ).run;
+    const players = plan.blocks
+      .find((b) => b.game)!
+      .game!.groups.flat()
+      .map((player) => plan.names[player]);
+    await play(players);
+    await screen.click('button', 'Offence …');
+    await screen.expectAccessible();
+    expect(await screen.smallTexts()).toEqual([]);
+    const who = players[players.length - 1];
+    await screen.click('button', new RegExp(`^${who}a word`));
+    await screen.says(`${who}: a word.`);
+    await screen.click('button', 'Offence …');
+    await screen.click('button', new RegExp(`^${who}out until`));
+    await screen.says(`Sitting out: ${who}`);
+    await screen.click('button', 'Students');
+    const late = plan.names[plan.absent[0]];
+    expect(await names('Not playing')).toContain(late);
+    await screen.click('button', late);
+    await screen.page.waitForFunction(
+      (name) => ![...document.querySelectorAll('ul[aria-label="Not playing"] button')].some((b) => b.textContent === name),
+      {},
+      late,
+    );
+    expect(await names('Playing')).toContain(late);
+    await screen.click('button', 'Close');
+    await screen.says('All saved');
+    const log = (await stored(base, run)) as { type: string; event?: { type: string }; step?: string }[];
+    expect(log.filter((e) => e.type === 'play').map((e) => e.event)).toMatchObject(events);
+    expect(log.filter((e) => e.type === 'offence').map((e) => e.step)).toEqual(['word', 'restart']);
+  });
+
+  it('is found in the logbook', async () => {
+    await screen.page.setViewport({ width: 1280, height: 800 });
+    await screen.click('button', 'End lesson');
+    await screen.click('button', 'End lesson and open the logbook');
+    await screen.says(result);
+    const text = await screen.text();
+    expect(text).toContain(game);
+    expect(text).not.toContain('a word');
+    expect(screen.errors).toEqual([]);
+  });
+});
