@@ -125,6 +125,8 @@ describe('private by construction', () => {
         blockId: game,
         event: { type: 'box', player: 'grade-5a-2', why: 'canary consequence', release: 'task' },
       },
+      { id: 'c3', at: run.startedAt + 3, type: 'offence', blockId: game, student: 'grade-5a-3', what: 'canary-offence', step: 'word' },
+      { id: 'c4', at: run.startedAt + 4, type: 'offence', blockId: game, student: 'grade-5a-3', what: 'canary-offence', step: 'rest' },
     ];
     expect((await server.ask('POST', `/runs/${run.id}/events`, { events })).status).toBe(200);
     return run.id;

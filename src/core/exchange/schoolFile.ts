@@ -86,7 +86,15 @@ export function withoutPrivate(file: SchoolFile): SchoolFile {
     (event.type === 'play' || event.type === 'replace') && event.event.type === 'box'
       ? { ...event, event: { ...event.event, why: '' } }
       : event;
-  const harmless = (event: RunEvent) => event.type !== 'note' && event.type !== 'presence' && event.type !== 'offence';
+  // So does the box that an offence brought; that there was one does not.
+  const harmless = (event: RunEvent): RunEvent[] => {
+    if (event.type === 'note' || event.type === 'presence') return [];
+    if (event.type !== 'offence') return [unexplained(event)];
+    const { id, at, blockId, play, student: player, step } = event;
+    if (step === 'word') return [];
+    const box = { type: 'box', player, why: '', release: step };
+    return [{ id, at, type: 'play', blockId, ...(play === undefined ? {} : { play }), event: box }];
+  };
   return {
     ...file,
     privateIncluded: false,
@@ -98,7 +106,7 @@ export function withoutPrivate(file: SchoolFile): SchoolFile {
     runs: file.runs.map(({ run, events }) => {
       const plan = run.plan as Run['plan'] & { absent?: unknown };
       const blocks = plan.blocks.map((block) => ({ ...block, note: '' }));
-      return { run: { ...run, plan: { ...plan, absent: [], blocks } }, events: events.filter(harmless).map(unexplained) };
+      return { run: { ...run, plan: { ...plan, absent: [], blocks } }, events: events.flatMap(harmless) };
     }),
   };
 }

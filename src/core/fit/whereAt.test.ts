@@ -1,0 +1,60 @@
+import { describe, expect, it } from 'vitest';
+import { demoDesk, lessonWith } from '../../content/desk.fixture.ts';
+import { GAMES } from '../../content/games.ts';
+import { formatOf } from '../formats/registry.ts';
+import { fitUnweighed } from './fit.ts';
+import type { FittedBlock } from './fitted.ts';
+import { samplePlay, triedSeconds } from './tryOut.ts';
+import { whereAt } from './whereAt.ts';
+
+const blockOf = (id: string): FittedBlock => fitUnweighed(demoDesk({ lesson: lessonWith(id) })).blocks.find((b) => b.game)!;
+
+describe('where everyone is', () => {
+  it.each(GAMES.map((g) => [g.title, g.id as string] as const))(
+    '%s: one answer for every student at every second, of the plan and of a simulated play',
+    (_, id) => {
+      const block = blockOf(id);
+      const game = block.game!;
+      const students = game.groups.flat().sort();
+      const pieces = new Set(game.pieces.map((p) => p.id));
+      for (let second = 0; second <= block.seconds; second++) {
+        const where = whereAt(block, second);
+        expect(Object.keys(where).sort(), `second ${second}`).toEqual(students);
+        for (const w of Object.values(where)) if (w.at === 'place') expect(pieces.has(w.pieceId)).toBe(true);
+      }
+      const sample = samplePlay(game, 2);
+      const first = game.timeline.rounds[0].at;
+      let folds = sample.plays.map((p) => formatOf(game.format).open(p.setup));
+      const next = sample.plays.map(() => 0);
+      for (let second = 0; second < Math.min(triedSeconds(game), game.timeline.rounds[0].until - first); second++) {
+        folds = folds.map((fold, i) => {
+          let now = fold;
+          const { events } = sample.plays[i];
+          for (; next[i] < events.length && events[next[i]].at <= second; next[i]++) now = now.step(events[next[i]]);
+          return now;
+        });
+        const where = whereAt(
+          block,
+          first + second,
+          folds.map((f) => f.view()),
+        );
+        expect(Object.keys(where).sort()).toEqual(students);
+        for (const w of Object.values(where)) expect(w.at).toBe('place');
+      }
+    },
+  );
+
+  it('says who hunts, and who moves from where to where', () => {
+    const chase = blockOf('wind-and-leaves');
+    const { plays, timeline, format } = chase.game!;
+    const view = formatOf(format).open(plays[0]).view();
+    const roles = Object.values(whereAt(chase, timeline.rounds[0].at + 1, [view])).map((w) => (w.at === 'place' ? w.as : ''));
+    expect(roles.filter((r) => r === 'hunter').length).toBe(view.places.hunter.length);
+    const mills = blockOf('nine-mills');
+    const move = mills.segments.find((s) => s.kind === 'move')!;
+    const [student] = mills.game!.groups[0];
+    expect(whereAt(mills, move.at + 1)[student]).toEqual({ at: 'moving', from: mills.game!.pieces[0].id, to: mills.game!.pieces[1].id });
+    expect(whereAt(mills, 0)[student]).toEqual({ at: 'together' });
+    expect(() => whereAt(mills, mills.seconds + 1)).toThrowError('invalid second');
+  });
+});
