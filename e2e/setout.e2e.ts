@@ -73,6 +73,27 @@ describe('the set-out sheet', () => {
     await screen.says('no two walls reach', { not: true });
   });
 
+  it('has three grades, each with its minutes: exact, quick by middles, paced without a tape', async () => {
+    const minutes = async (grade: string) =>
+      Number(
+        (await (await screen.find('button', new RegExp(`^${grade}: \\d+ min`))).evaluate((b) => b.textContent ?? '')).match(/\d+/)![0],
+      );
+    const [exact, quick, paced] = [await minutes('Exact'), await minutes('Quick'), await minutes('Paced')];
+    expect(exact).toBeGreaterThan(quick);
+    expect(quick).toBeGreaterThan(paced);
+    await screen.click('button', /^Quick/);
+    await screen.says('middle of the far edge');
+    await screen.click('button', /^Paced/);
+    await screen.says(/paces? (east|west) of /);
+    await screen.says(`${paced} min, paced`);
+    await screen.expectAccessible();
+    expect(await screen.smallTexts()).toEqual([]);
+    await screen.fill('My pace', '0.9 m');
+    await screen.press('Enter');
+    await screen.says('9 Windmill, its middle');
+    await screen.click('button', /^Exact/);
+  });
+
   it('goes out as SVG, DXF and PNG, and onto paper without buttons', async () => {
     await screen.click('button', 'SVG');
     const svg = String(await file('mill-gym-nine-mills.svg'));

@@ -47,6 +47,24 @@ describe('the house', () => {
     expect(hits(tests, /\b(it|test|describe)\.(only|skip|todo)\b|\bfdescribe\(|\bxit\(/)).toEqual([]);
   });
 
+  it('knows a format outside its folder in three places alone: the registry, the games, the words', () => {
+    const homes = ['core/formats/registry.ts', 'core/model/game.ts', 'core/words/formats.en.ts'];
+    for (const format of Object.keys(FORMATS)) {
+      const outside = files.filter(
+        (f) => !isTest(f.name) && !f.name.endsWith('.fixture.ts') && !f.name.startsWith(`core/formats/${format}/`),
+      );
+      const knows = outside.filter((f) => new RegExp(`from '[^']*/${format}/`).test(f.text)).map((f) => f.name);
+      expect(
+        knows.filter((name) => !name.startsWith('content/')),
+        format,
+      ).toEqual(expect.arrayContaining(homes));
+      expect(
+        knows.filter((name) => !homes.includes(name) && !name.startsWith('content/')),
+        format,
+      ).toEqual([]);
+    }
+  });
+
   it('has no folder for whatever', () => {
     expect(files.filter((f) => /(^|\/)(utils?|helpers?|common|types|misc)(\/|\.tsx?$)/.test(f.name)).map((f) => f.name)).toEqual([]);
   });

@@ -75,7 +75,7 @@ function bestPair(room: MeasuredRoom, mark: Point, tapeM: number): [Offset, Offs
 }
 
 /** Units in a short round: always the nearest next from the room's first corner, then turned round wherever that is shorter (2-opt). */
-function walkingOrder(units: readonly Corners[], start: Point): number[] {
+export function walkingOrder(units: readonly Corners[], start: Point): number[] {
   const mean = (values: number[]) => values.reduce((a, b) => a + b, 0) / values.length;
   const middle = units.map((u) => ({ x: mean(u.map(([, p]) => p.x)), y: mean(u.map(([, p]) => p.y)) }));
   const left = new Set(units.keys());

@@ -21,6 +21,28 @@ export const SET_OUT_RATES: SetOutRates = { secondsPerMark: 15, secondsPerTapeM:
 export const layingSeconds = (marks: number, tapeM: number, gear: number, rates: SetOutRates) =>
   marks * rates.secondsPerMark + tapeM * rates.secondsPerTapeM + gear * rates.secondsPerPiece;
 
+/** `exact`: every corner by its offsets. `quick`: the middles of two edges, one edge taped, the rest by eye. */
+export type SetOutGrade = 'exact' | 'quick';
+
+const between = (a: Point, b: Point): Point => ({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 });
+
+/** The same with the middles of its near and far edge for four corners, one middle for two ends; only the near edge of tape. */
+function quickUnit(unit: SetOutUnit): SetOutUnit {
+  const points = unit.marks.map(([, p]) => p);
+  if (points.length === 4) {
+    const [a, b, c, d] = points;
+    return {
+      ...unit,
+      marks: [
+        ['A', between(a, b)],
+        ['B', between(d, c)],
+      ],
+      tape: unit.tape.slice(0, 1),
+    };
+  }
+  return points.length === 2 ? { ...unit, marks: [['A', between(points[0], points[1])]] } : unit;
+}
+
 /** One row of the list: a mark with its number in walking order. */
 export interface SetOutMark extends SetOutStep {
   number: number;
@@ -45,7 +67,7 @@ export interface SetOutList {
 /**
  * The list that one person with one tape works off: marks in walking order with their two offsets, metres of tape (what is
  * painted there already needs none), metres walked, seconds to lay out and to take in at the given rates. `gear`: pieces of gear
- * put down; `laid`: what lies beside the places. Marks that no two walls reach are findings.
+ * put down; `laid`: what lies beside the places; `grade`: how exactly. Marks that no two walls reach are findings.
  */
 export function setOutList(
   room: Room,
@@ -54,8 +76,10 @@ export function setOutList(
   tapeM: number,
   rates: SetOutRates = SET_OUT_RATES,
   laid: readonly LaidPiece[] = [],
+  grade: SetOutGrade = 'exact',
 ): SetOutList {
-  const units = setOutUnits(pieces, laid);
+  const exact = setOutUnits(pieces, laid);
+  const units = grade === 'quick' ? exact.map(quickUnit) : exact;
   const { steps, findings } = setOutCorners(
     { outline: room.outline, keepOut: standing(room).map(fixedZone), blockedWalls: softWalls(room) },
     units.map((u) => u.marks),

@@ -46,7 +46,8 @@ export const LaidDrawing = memo(function LaidDrawing({
   const name = piece.title || LAID_WORDS[piece.laid];
   const turned = (piece.turnedDeg + 45) % 180 >= 90;
   // Large things say their name inside themselves; what is chosen is named under the floor.
-  const isNamed = LAID_FACTS[piece.laid].tape === 'outline' || piece.laid === 'element';
+  const isOwn = piece.by !== 'fit' || piece.laid === 'side-box';
+  const isNamed = (LAID_FACTS[piece.laid].tape === 'outline' && isOwn) || piece.laid === 'element';
   const inside = isNamed && Math.max(w, l) > name.length * 6.6 + 12 && Math.min(w, l) > 22;
   // An element of a course shows at least its number.
   const shown = inside ? name : piece.laid === 'element' && /^\d+ /.test(name) ? name.split(' ')[0] : '';

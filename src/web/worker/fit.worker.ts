@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
 import { layMany } from '../../core/arrange/layMany.ts';
+import { pacedList } from '../../core/arrange/paced.ts';
 import { setOutList } from '../../core/arrange/setOutList.ts';
 import { fit, fitUnweighed } from '../../core/fit/fit.ts';
 import type { FitInput } from '../../core/fit/fitted.ts';
@@ -20,6 +21,6 @@ const regroupings = (request: Omit<RegroupRequest, 'aim'>): Record<Aim, Regroupi
   Object.fromEntries(AIMS.map((aim) => [aim, regroup({ ...request, aim })])) as Record<Aim, Regrouping>;
 
 /** The fitting thread: plain data in, plain data out. */
-const fitting = { fit, fitUnweighed, setOutList, layMany, ways, regroupings };
+const fitting = { fit, fitUnweighed, setOutList, pacedList, layMany, ways, regroupings };
 export type Fitting = typeof fitting;
 expose(fitting);

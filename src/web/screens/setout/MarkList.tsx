@@ -8,19 +8,22 @@ import type { Units } from '../../parts/units.ts';
 
 const CORNER = { A: 'lower left', B: 'lower right', C: 'upper right', D: 'upper left' } as const;
 const ENDS = { A: 'one end', B: 'other end', C: '', D: '' } as const;
+const MIDDLES = { A: 'middle of the near edge', B: 'middle of the far edge', C: '', D: '' } as const;
 
 interface Told {
   parts: readonly SetOutUnit[];
   walls: readonly string[];
   units: Units;
+  /** Middles of edges are marked, not corners. */
+  quick?: boolean;
 }
 
 /** "2 Gate lanes, lower left" */
-function placeOf(unit: number, corner: Corner, parts: readonly SetOutUnit[]): string {
+function placeOf(unit: number, corner: Corner, parts: readonly SetOutUnit[], quick?: boolean): string {
   const { name, nth, marks } = parts[unit];
   const words = nth ? `${laidWords(name)} ${nth}` : laidWords(name);
   if (marks.length === 1) return words;
-  return `${words}, ${(marks.length === 2 ? ENDS : CORNER)[corner]}`;
+  return `${words}, ${(marks.length === 2 ? (quick ? MIDDLES : ENDS) : CORNER)[corner]}`;
 }
 
 function Offsets({ mark, walls, units, large }: { mark: SetOutMark; large?: boolean } & Omit<Told, 'parts'>) {
@@ -42,7 +45,15 @@ function Offsets({ mark, walls, units, large }: { mark: SetOutMark; large?: bool
 }
 
 /** The mark that is being made now, in letters for arm's length. */
-export function MarkCard({ mark, parts, walls, units, of, onStep }: Told & { mark: SetOutMark; of: number; onStep: (by: number) => void }) {
+export function MarkCard({
+  mark,
+  parts,
+  walls,
+  units,
+  quick,
+  of,
+  onStep,
+}: Told & { mark: SetOutMark; of: number; onStep: (by: number) => void }) {
   return (
     <section
       aria-label="This mark"
@@ -51,7 +62,7 @@ export function MarkCard({ mark, parts, walls, units, of, onStep }: Told & { mar
     >
       <div className="flex items-center gap-3">
         <span className="head text-2xl">{mark.number}</span>
-        <h2 className="min-w-0 flex-1 truncate text-lg">{placeOf(mark.mark.unit, mark.mark.corner, parts)}</h2>
+        <h2 className="min-w-0 flex-1 truncate text-lg">{placeOf(mark.mark.unit, mark.mark.corner, parts, quick)}</h2>
         <button
           type="button"
           className="p-2 disabled:opacity-40"
@@ -83,6 +94,7 @@ export function MarkList({
   list,
   walls,
   units,
+  quick,
   current,
   onPick,
 }: Omit<Told, 'parts'> & { list: SetOutList; current: number; onPick: (n: number) => void }) {
@@ -105,7 +117,7 @@ export function MarkList({
           >
             <span className="head w-8 shrink-0 text-right text-lg text-tape">{mark.number}</span>
             <span className="min-w-0">
-              <span className="head block truncate text-base">{placeOf(mark.mark.unit, mark.mark.corner, list.units)}</span>
+              <span className="head block truncate text-base">{placeOf(mark.mark.unit, mark.mark.corner, list.units, quick)}</span>
               <Offsets {...{ mark, walls, units }} />
             </span>
           </button>

@@ -1,3 +1,4 @@
+import type { PacedList, PacedStep } from '../../../core/arrange/paced.ts';
 import type { SetOutMark } from '../../../core/arrange/setOutList.ts';
 import { edgesOf, nearestOn } from '../../../core/geometry/point.ts';
 import type { LaidPiece } from '../../../core/model/laidPiece.ts';
@@ -18,6 +19,8 @@ interface Props {
   laid: readonly LaidPiece[];
   marks: readonly SetOutMark[];
   mark: SetOutMark | undefined;
+  /** Instead of marks: what each middle is paced from. */
+  paced?: PacedList;
   units: Units;
   onPick: (number: number) => void;
 }
@@ -38,7 +41,28 @@ function PieceTape({ piece, scale, seed }: { piece: Piece; scale: Scale; seed: n
   return <ShapeDrawing shape={piece.shape} taped={piece.taped} scale={scale} seed={seed} />;
 }
 
-function Drawing({ room, pieces, laid, marks, mark, units, onPick, scale }: Props & { scale: Scale }) {
+const AWAY = { east: [-1, 0], west: [1, 0], north: [0, -1], south: [0, 1] } as const;
+
+/** From what the paces are counted, to the middle. */
+function Paces({ step, scale }: { step: PacedStep; scale: Scale }) {
+  const [x, y] = [scale.x(step.at.x), scale.y(step.at.y)];
+  return (
+    <g pointerEvents="none">
+      {step.from.map((f) => {
+        const [dx, dy] = AWAY[f.towards];
+        const from = { x: scale.x(step.at.x + dx * f.metres), y: scale.y(step.at.y + dy * f.metres) };
+        return (
+          <g key={f.towards}>
+            <line x1={from.x} y1={from.y} x2={x} y2={y} stroke="var(--color-ink)" strokeWidth="1.5" strokeDasharray="5 4" />
+            <circle cx={from.x} cy={from.y} r="3" fill="var(--color-ink)" />
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+function Drawing({ room, pieces, laid, marks, mark, paced, units, onPick, scale }: Props & { scale: Scale }) {
   const checked = mark?.checkNumber && marks.find((m) => m.number === mark.checkNumber);
   return (
     <svg
@@ -54,6 +78,9 @@ function Drawing({ room, pieces, laid, marks, mark, units, onPick, scale }: Prop
       ))}
       {laid.map((piece) => (
         <StillThing key={piece.id} piece={piece} scale={scale} />
+      ))}
+      {paced?.steps.map((step) => (
+        <Paces key={step.unit} step={step} scale={scale} />
       ))}
       {checked && mark && (
         <line

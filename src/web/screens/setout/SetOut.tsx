@@ -11,12 +11,13 @@ import { FileButtons } from '../../parts/FileButtons.tsx';
 import { useUnits } from '../../parts/units.ts';
 import { WithLesson } from '../../parts/WithLesson.tsx';
 import { useFitAtOnce } from '../../worker/useFit.ts';
-import { useSetOut } from '../../worker/useSetOut.ts';
+import { usePaced, useSetOut } from '../../worker/useSetOut.ts';
 import { useLesson } from '../desk/useLesson.ts';
 import { ChangeOver } from './ChangeOver.tsx';
 import { MarkedFloor } from './MarkedFloor.tsx';
 import { MarkCard, MarkList } from './MarkList.tsx';
-import { SetOutFigures, type TapeSettings, useTapeSettings } from './SetOutFigures.tsx';
+import { PacedSheet } from './PacedSheet.tsx';
+import { minutes, SetOutFigures, type TapeSettings, useTapeSettings } from './SetOutFigures.tsx';
 import { SetOutFrame } from './SetOutFrame.tsx';
 
 /** What one person with one tape does to set a period's floor out: marks by offsets from two walls, in walking order. */
@@ -103,6 +104,13 @@ function Planned({ desk, stored }: { desk: Desk; stored: Lesson }) {
   return <Sheet {...{ desk, block, settings, head }} gear={(fitted?.gear ?? []).filter((g) => g.blockId === block.id)} />;
 }
 
+type Grade = 'exact' | 'quick' | 'paced';
+const GRADES: [Grade, string][] = [
+  ['exact', 'Exact'],
+  ['quick', 'Quick'],
+  ['paced', 'Paced'],
+];
+
 interface SheetProps {
   desk: Desk;
   block: FittedBlock;
@@ -118,9 +126,18 @@ function Sheet({ desk, block, gear, settings, head }: SheetProps) {
   const pieces = block.game?.pieces ?? [];
   const laid = gear.reduce((sum, g) => sum + Math.min(g.need, g.have), 0);
   const things = useMemo(() => laidIn(block), [block]);
-  const list = useSetOut(room, pieces, laid, settings.tapeM, settings.rates, things);
+  const [grade, setGrade] = useState<Grade>('exact');
+  const exact = useSetOut(room, pieces, laid, settings.tapeM, settings.rates, things);
+  const quick = useSetOut(room, pieces, laid, settings.tapeM, settings.rates, things, 'quick');
+  const paced = usePaced(room, pieces, laid, settings.paceM, things);
+  const list = grade === 'quick' ? quick : exact;
+  const taken: Record<Grade, number | undefined> = {
+    exact: exact?.layOutSeconds,
+    quick: quick?.layOutSeconds,
+    paced: paced?.layOutSeconds,
+  };
   const walls = useMemo(() => wallNames(room.outline), [room.outline]);
-  const marks = list?.marks ?? [];
+  const marks = grade === 'paced' ? [] : (list?.marks ?? []);
   const mark = marks.find((m) => m.number === at) ?? marks[0];
   useEffect(() => {
     const step = (event: KeyboardEvent) => {
@@ -137,19 +154,42 @@ function Sheet({ desk, block, gear, settings, head }: SheetProps) {
     <SetOutFrame
       desk={desk}
       bar={<FileButtons paper room={room} pieces={pieces} laid={things} marks={marks} name={`${room.name} ${block.title}`} />}
-      head={head}
-      floor={<MarkedFloor {...{ room, pieces, marks, units, mark }} laid={things} onPick={setAt} />}
+      head={
+        <>
+          {head}
+          <div className="mt-2 flex print:hidden" role="group" aria-label="How exactly">
+            {GRADES.map(([name, words]) => (
+              <button
+                key={name}
+                type="button"
+                className={`btn -mr-px ${grade === name ? 'bg-tint' : ''}`}
+                aria-pressed={grade === name}
+                onClick={() => setGrade(name)}
+              >
+                {words}
+                {taken[name] === undefined ? '' : `: ${minutes(taken[name])}`}
+              </button>
+            ))}
+          </div>
+        </>
+      }
+      floor={
+        <MarkedFloor {...{ room, pieces, marks, units, mark }} paced={grade === 'paced' ? paced : undefined} laid={things} onPick={setAt} />
+      }
       label="Marks"
     >
-      {list && mark ? (
+      {grade === 'paced' && paced ? (
+        <PacedSheet {...{ paced, walls, units, settings }} painted={room.painted} />
+      ) : list && mark ? (
         <>
           <MarkCard
             {...{ mark, walls, units }}
+            quick={grade === 'quick'}
             parts={list.units}
             of={marks.length}
             onStep={(by) => setAt(Math.max(1, Math.min(marks.length, mark.number + by)))}
           />
-          <MarkList {...{ list, walls, units }} current={mark.number} onPick={setAt} />
+          <MarkList {...{ list, walls, units }} quick={grade === 'quick'} current={mark.number} onPick={setAt} />
           <SetOutFigures {...{ list, gear, settings, units }} laid={things} />
         </>
       ) : (

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { PACE_M } from '../../../core/arrange/paced.ts';
 import { TAPE_M } from '../../../core/arrange/setOut.ts';
 import { SET_OUT_RATES, type SetOutList, type SetOutRates } from '../../../core/arrange/setOutList.ts';
 import { counted } from '../../../core/formats/speak.ts';
@@ -10,6 +11,9 @@ import type { Units } from '../../parts/units.ts';
 
 export interface TapeSettings {
   tapeM: number;
+  /** Metres of one pace. */
+  paceM: number;
+  setPace(metres: number): void;
   rates: SetOutRates;
   setTape(metres: number): void;
   setRate(key: keyof SetOutRates, value: number): void;
@@ -18,13 +22,14 @@ export interface TapeSettings {
 const KEY = 'side-court-tape';
 /** Tape length and rates of this computer's user: kept in this browser, house figures where nothing is kept. */
 export function useTapeSettings(): TapeSettings {
-  const [kept, setKept] = useState<{ tapeM: number; rates: SetOutRates }>(() => {
-    const usual = { tapeM: TAPE_M, rates: SET_OUT_RATES };
+  const [kept, setKept] = useState<{ tapeM: number; paceM: number; rates: SetOutRates }>(() => {
+    const usual = { tapeM: TAPE_M, paceM: PACE_M, rates: SET_OUT_RATES };
     try {
       const stored = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<typeof usual>;
       const good = (v: unknown) => typeof v === 'number' && Number.isFinite(v) && v > 0;
       const rates = Object.entries(stored.rates ?? {}).filter(([key, v]) => key in SET_OUT_RATES && good(v));
-      return { tapeM: good(stored.tapeM) ? stored.tapeM! : TAPE_M, rates: { ...SET_OUT_RATES, ...Object.fromEntries(rates) } };
+      const paceM = good(stored.paceM) ? stored.paceM! : PACE_M;
+      return { tapeM: good(stored.tapeM) ? stored.tapeM! : TAPE_M, paceM, rates: { ...SET_OUT_RATES, ...Object.fromEntries(rates) } };
     } catch {
       return usual;
     }
@@ -36,6 +41,7 @@ export function useTapeSettings(): TapeSettings {
   return {
     ...kept,
     setTape: (tapeM) => keep({ ...kept, tapeM }),
+    setPace: (paceM) => keep({ ...kept, paceM }),
     setRate: (key, value) => keep({ ...kept, rates: { ...kept.rates, [key]: value } }),
   };
 }
@@ -51,7 +57,7 @@ function laidCounts(laid: readonly LaidPiece[]): string[] {
   return [...counts].map(([name, count]) => counted(count, name));
 }
 
-const minutes = (seconds: number) => `${Math.max(1, Math.ceil(seconds / 60))} min`;
+export const minutes = (seconds: number) => `${Math.max(1, Math.ceil(seconds / 60))} min`;
 function within(text: string, least: number, most: number): number {
   const value = Number(text.trim().replace(',', '.'));
   if (!text.trim() || !Number.isFinite(value) || value < least || value > most) throw new Error(`Write a number from ${least} to ${most}.`);
