@@ -1,4 +1,5 @@
 import { benchBundle } from './bundle.ts';
+import { benchChase } from './chase.ts';
 import { benchDrag } from './drag.ts';
 import { benchFit } from './fit.ts';
 import { benchPacking } from './packing.ts';
@@ -18,6 +19,7 @@ const BENCHES: Record<string, () => Promise<void> | void> = {
   packing: benchPacking,
   spots: benchSpots,
   drag: benchDrag,
+  chase: benchChase,
   run: benchRun,
   server: benchServer,
   bundle: benchBundle,

@@ -41,14 +41,6 @@ async function main(): Promise<void> {
   await shoot('set-out');
   await open(`/desk/orchard-${today}/set-out?view=change`, 'tape off');
   await shoot('change-over');
-  await open(`/desk/bridges-${today}`, 'Bridge keepers');
-  await screen.click('button', /^Arrive and throw/);
-  await screen.click('button', 'Layers of the floor');
-  await screen.click('menuitemcheckbox', 'Safety distances');
-  await screen.press('Escape');
-  await (await screen.find('button', /^lane,/)).click();
-  await pause(400);
-  await shoot('desk-lanes');
   await open(`/desk/orchard-${today}`, 'Accept with a reason');
   await screen.says('Weighing what would mend it', { not: true });
   await pause(300);
@@ -81,38 +73,52 @@ async function main(): Promise<void> {
   const made = (await post('/periods', { date: today, start: '14:00', end: '14:45', classId: 'grade-5a', roomId: 'mill-gym' })) as {
     id: string;
   };
-  const { lesson } = (await post(`/periods/${made.id}/lesson`, { title: 'Bridges' })) as { lesson: { id: string } };
-  await post(`/lessons/${lesson.id}/edits`, {
-    id: 'picture',
-    revision: 0,
-    name: 'add Bridge keepers',
-    edit: {
-      kind: 'insert-block',
-      index: 2,
-      block: {
-        id: 'bridges',
-        phase: 'game',
-        title: 'Bridge keepers',
-        least: 0,
-        most: 7200,
-        weight: 10,
-        game: { gameId: 'bridge-keepers', settings: { groups: 4, bouts: 3 }, placed: {} },
+  const { lesson } = (await post(`/periods/${made.id}/lesson`, { title: 'Wind and leaves' })) as { lesson: { id: string } };
+  const withGame = (revision: number, gameId: string, title: string, settings: object, before: string[]) =>
+    post(`/lessons/${lesson.id}/edits`, {
+      id: `picture-${revision}`,
+      revision,
+      name: `add ${title}`,
+      edit: {
+        kind: 'many',
+        edits: [
+          ...before.map((blockId) => ({ kind: 'remove-block', blockId })),
+          {
+            kind: 'insert-block',
+            index: 2,
+            block: { id: gameId, phase: 'game', title, least: 0, most: 7200, weight: 10, game: { gameId, settings, placed: {} } },
+          },
+        ],
       },
-    },
-  });
-  await open(`/desk/${made.id}`, 'Give the line a task');
-  await pause(300);
-  await shoot('desk-courts');
-  const courts = (await post('/runs', { periodId: made.id })) as { id: string };
-  await open(`/whistle/${courts.id}`, 'Hold everything');
-  while (!(await screen.text()).includes('Round 1 of 3')) {
+    });
+  await withGame(0, 'bridge-run', 'Seven bridges', {}, []);
+  await open(`/desk/${made.id}`, '7 elements');
+  await pause(600);
+  await shoot('desk-course');
+  await withGame(1, 'wind-and-leaves', 'Wind and leaves', { safeSpots: 3, hunters: 4 }, ['bridge-run']);
+  await open(`/desk/${made.id}/try`, 'plays tried out');
+  await screen.click('button', 'Use 6 hunters');
+  await screen.says('Keep the plan');
+  await pause(4500);
+  await shoot('tryout');
+  const chase = (await post('/runs', { periodId: made.id })) as { id: string };
+  await open(`/whistle/${chase.id}`, 'Hold everything');
+  while (!(await screen.text()).includes('Round 1 of 4')) {
     await screen.click('button', 'Skip to the next step');
     await pause(120);
   }
-  for (const place of [3, 4, 1, 4, 2]) await screen.click('button', new RegExp(`^Court 2, place\\s*${place}(?!\\d)`));
+  for (const at of [2, 5]) {
+    await screen.page.$$eval(
+      'section[aria-label="Free: tap if caught"] li > button:first-child',
+      (all, i) => (all[i] as HTMLElement).click(),
+      at,
+    );
+    await screen.says('By whom?');
+    await screen.page.$$eval('section[aria-label="By whom?"] button', (all, i) => (all[i % 2] as HTMLElement).click(), at);
+  }
   await screen.says('All saved');
   await pause(300);
-  await shoot('whistle-courts');
+  await shoot('whistle-chase');
   const run = (await post('/runs', { periodId: `mills-${today}` })) as { id: string };
   await open(`/whistle/${run.id}`, 'Hold everything');
   while (!(await screen.text()).includes('Round 4 of 9')) {

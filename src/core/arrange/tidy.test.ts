@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { MILL_GYM, OLD_DINING_HALL, UPPER_YARD } from '../../content/demo.ts';
+import { demoDesk, lessonWith } from '../../content/desk.fixture.ts';
+import { fitUnweighed } from '../fit/fit.ts';
+import { boxed } from '../model/boxed.fixture.ts';
 import { roomArea } from '../model/room.ts';
 import { rectShape } from '../model/shape.ts';
 import { unitsInBlock, unitsInRows } from './grid.ts';
@@ -46,5 +49,23 @@ describe('a tidy block', () => {
     expect(lanes.turnedDeg).toBe(90);
     expect(lanes.spots.every((s) => s.width === 8 && s.depth === 1.5)).toBe(true);
     expect(lanesIn(roomArea(MILL_GYM, 1), { widthM: 1.5, lengthM: 8, gapM: 0.5 }, 4, 'close').turnedDeg).toBe(0);
+  });
+});
+
+describe('stations', () => {
+  it('stand along the walls, or close together in rows that one voice reaches', () => {
+    const boxes = (spacing: string) =>
+      boxed(
+        fitUnweighed(demoDesk({ lesson: lessonWith('nine-mills', { spacing }), room: UPPER_YARD })).blocks.find((b) => b.game)!.game!
+          .pieces,
+      );
+    const reach = (spacing: string) => {
+      const all = boxes(spacing);
+      const [xs, ys] = [all.map((b) => b.x + b.width / 2), all.map((b) => b.y + b.depth / 2)];
+      return Math.hypot(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys));
+    };
+    expect(boxes('close')).toHaveLength(9);
+    expect(reach('close')).toBeLessThan(reach('wide') / 1.8);
+    expect(new Set(boxes('close').map((b) => b.y)).size).toBeLessThanOrEqual(3);
   });
 });

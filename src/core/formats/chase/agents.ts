@@ -133,7 +133,7 @@ function startMinds(setup: ChasePlaySetup, field: Field, players: string[], rand
   const n = players.length;
   const index = new Map(players.map((id, i) => [id, i]));
   const hunting = new Set(setup.everyoneHunts ? [] : huntersIn(setup));
-  const vmax = Float64Array.from(players, (id) => Math.max(0.3, setup.speeds?.[id] ?? GRADE_4_5_SPRINT) * PLAY_SHARE);
+  const vmax = Float64Array.from(players, (id) => Math.max(0.3, setup.speeds?.[id] ?? setup.sprint ?? GRADE_4_5_SPRINT) * PLAY_SHARE);
   const [x, y] = [new Float64Array(n), new Float64Array(n)];
   // In a crossing everyone stands at one end, hunters in the middle; else runners anywhere, hunters together.
   const isCrossing = setup.zones !== undefined || setup.caught === 'back';

@@ -26,7 +26,7 @@ const STEP_S = 0.25;
  */
 export function chaseFlow(setup: ChasePlaySetup, runners: number, hunters: number, areaM2: number, seconds: number): Flow {
   const speeds = Object.values(setup.speeds ?? {});
-  const speed = (speeds.length ? speeds.reduce((a, b) => a + b, 0) / speeds.length : 5) * 0.62;
+  const speed = (speeds.length ? speeds.reduce((a, b) => a + b, 0) / speeds.length : (setup.sprint ?? 5)) * 0.62;
   const { caught, release } = setup;
   const how = setup.hunters[0]?.how ?? 'touch';
   const meets = (PURSUIT * 2 * (how === 'throw' ? 1.4 : 0.9) * speed) / areaM2;

@@ -40,8 +40,7 @@ export function roundFlow(context: ChaseContext, hunters: number, seconds: numbe
   const { players, defaults, setup } = context;
   const field = fieldFor(context);
   const runners = Math.max(0, players.length - hunters);
-  const speeds = Object.fromEntries(players.map((p) => [p.id, defaults.sprint]));
-  const play = { ...rulesOf(context), hunters: [{ id: '', how: setup.how }], speeds } as unknown as ChasePlaySetup;
+  const play = { ...rulesOf(context), hunters: [{ id: '', how: setup.how }], sprint: defaults.sprint } as unknown as ChasePlaySetup;
   const flow = chaseFlow(play, runners, hunters, field ? field.width * field.depth : 60, seconds);
   const held = Math.max(0, (flow.endedAt ?? seconds) - flow.active);
   return { ...flow, wait: runners ? held / Math.max(1, flow.catches / runners) : 0 };

@@ -30,6 +30,8 @@ export const ChasePlaySetup = z.object({
     .object({ outline: z.array(point).min(3), keepOut: z.array(z.array(point).min(3)).optional(), wallClearance: z.number().optional() })
     .optional(),
   speeds: z.record(z.string(), z.number().min(0)).optional(),
+  /** Sprint of those without a speed of their own, m/s; that of grades 4–5 if absent. Runs are frozen with this one alone. */
+  sprint: z.number().positive().optional(),
   safeSpots: z
     .array(
       z.object({

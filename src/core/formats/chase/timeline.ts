@@ -25,7 +25,7 @@ export function huntersByRound(context: ChaseContext, draft: Pick<ChaseDraft, 'g
   return roleRota({ players, roles: [{ id: 'hunter', seats }], rounds: context.values.bouts }).rounds.map((r) => r.hunter);
 }
 
-/** One play for all rounds. Speeds are the band's, the same for everyone: nothing private enters a run. */
+/** One play for all rounds. The sprint is the band's, the same for everyone: nothing private enters a run. */
 export function chasePlays(context: ChaseContext, draft: ChaseDraft, timeline: Timeline): ChasePlaySetup[] {
   const { values, defaults, setup } = context;
   const players = draft.groups.flat();
@@ -42,7 +42,7 @@ export function chasePlays(context: ChaseContext, draft: ChaseDraft, timeline: T
       seconds: timeline.workSeconds,
       breaks: values.breakSeconds > 0,
       playSeconds: values.bouts * timeline.workSeconds,
-      speeds: Object.fromEntries(players.map((id) => [id, defaults.sprint])),
+      sprint: defaults.sprint,
       ...(field
         ? {
             floor: { outline: rectPolygon(field) },

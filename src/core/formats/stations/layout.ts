@@ -1,7 +1,10 @@
 import { aroundPinned } from '../../arrange/aroundPinned.ts';
-import { legsOf, settleLoop, unitsOnLoop } from '../../arrange/loop.ts';
+import { unitsInBlock } from '../../arrange/grid.ts';
+import { legsOf, loopOrder, settleLoop, unitsOnLoop } from '../../arrange/loop.ts';
 import { rectPiece, rectPlaces } from '../../arrange/rectPlaces.ts';
 import { roomAround } from '../../arrange/validate.ts';
+import type { Area } from '../../geometry/area.ts';
+import type { UnitSize } from '../../geometry/packRows.ts';
 import { remembered } from '../../geometry/remembered.ts';
 import type { Piece } from '../../model/piece.ts';
 import { roomArea } from '../../model/room.ts';
@@ -11,7 +14,11 @@ import type { Draft } from '../format.ts';
 import type { StationsContext } from './group.ts';
 import type { Station, StationsValues } from './setup.ts';
 
-const loopIn = remembered(unitsOnLoop);
+/** Stations along the walls with a free middle, or in one block of rows; in walking order both ways. */
+const LAYOUTS = {
+  wide: remembered(unitsOnLoop),
+  close: remembered((area: Area, unit: UnitSize, count: number) => loopOrder(unitsInBlock(area, unit, count))),
+};
 const settled = remembered(settleLoop);
 
 /** The stations in use, in order, with an id of their own: a doubled station's second copy is `id~2`. */
@@ -41,6 +48,7 @@ export function stationsLayout(context: StationsContext): Pick<Draft<StationsVal
   const list = picked(context);
   const wants = list.map(({ id }) => stationClearance(context, id).metres);
   const size = { width: values.areaWidthM, depth: values.areaDepthM, gap: values.gapM };
+  const loopIn = LAYOUTS[values.spacing];
   const wide = loopIn(roomArea(room, Math.max(...wants), taken), size, list.length);
   const loop = wide.length === list.length ? wide : loopIn(roomArea(room, wallClearanceM, taken), size, list.length);
   const area = roomArea(room, 0, taken);

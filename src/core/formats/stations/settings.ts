@@ -1,4 +1,4 @@
-import type { SettingMeta } from '../setting.ts';
+import { type SettingMeta, SPACING } from '../setting.ts';
 import type { StationsGame } from './setup.ts';
 
 /** Settings of a stations block, in the order a teacher meets them. */
@@ -59,6 +59,7 @@ export function stationsSettings(game: StationsGame): SettingMeta[] {
       house: true,
       byBand: { 'pre-k': 1, 'k-1': 1.2, '2-3': 1.3, '4-5': 1.5, '6-8': 1.6, '9-12': 1.8 },
     },
+    { ...SPACING, fallback: 'wide' },
     { key: 'stopSignal', kind: 'text', group: 'play', fallback: '' },
     { key: 'sharing', kind: 'map', group: 'people', fallback: {} },
     { key: 'substitutes', kind: 'map', group: 'people', fallback: {} },

@@ -53,6 +53,7 @@ export const StationsValues = z.object({
   areaWidthM: z.number().min(1.5).max(15),
   areaDepthM: z.number().min(1.5).max(15),
   gapM: z.number().min(0.3).max(5),
+  spacing: z.enum(['close', 'wide']),
   spacingM: z.number().min(0.6).max(6),
   oddTask: z.enum(['none', 'trio', 'caller', 'free']),
   waitingTask: z.string().trim().max(160),

@@ -1,4 +1,5 @@
 import type { FormatWords } from '../formatWords.ts';
+import { SPACING_WORDS } from '../sharedWords.en.ts';
 import { counted, duration, many } from '../speak.ts';
 
 type Data = Record<string, unknown>;
@@ -36,6 +37,7 @@ export const stationsWords: FormatWords = {
     areaDepthM: { label: 'Station depth' },
     gapM: { label: 'Gap between stations' },
     spacingM: { label: 'Space between students' },
+    spacing: SPACING_WORDS,
     stopSignal: { label: 'Stop signal', solved: "the school's" },
     sharing: { label: 'Students to one implement' },
     substitutes: { label: 'Gear taken instead' },
