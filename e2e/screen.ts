@@ -43,7 +43,7 @@ export class Screen {
         return await (await this.find(role, name)).click();
       } catch (error) {
         // Drawn anew between being found and being clicked: a person would click what is there now.
-        if (again > 2 || !/detached/.test(String(error))) throw error;
+        if (again > 2 || !/detached|No node/.test(String(error))) throw error;
       }
     }
   }
