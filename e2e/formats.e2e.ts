@@ -174,13 +174,13 @@ describe.each(Object.entries(CASES))('%s', (_, { period, games, game, summary, p
       .game!.groups.flat()
       .map((player) => plan.names[player]);
     await play(players);
-    await screen.click('button', 'Offence …');
+    await screen.click('button', 'Offense …');
     await screen.expectAccessible();
     expect(await screen.smallTexts()).toEqual([]);
     const who = players[players.length - 1];
     await screen.click('button', new RegExp(`^${who}a word`));
     await screen.says(`${who}: a word.`);
-    await screen.click('button', 'Offence …');
+    await screen.click('button', 'Offense …');
     await screen.click('button', new RegExp(`^${who}out until`));
     await screen.says(`Sitting out: ${who}`);
     await screen.click('button', 'Students');

@@ -24,6 +24,8 @@ export function fieldIn(area: Area, mostM2 = Number.POSITIVE_INFINITY): Rect | u
   const blocked = (x0: number, x1: number, y0: number, y1: number) =>
     sums[y1 + 1][x1 + 1] - sums[y0][x1 + 1] - sums[y1 + 1][x0] + sums[y0][x0];
   const least = Math.ceil(LEAST_M / GRID_M);
+  // All the floor there is may be as long as it likes; of a part of it the squarer one is better.
+  const squareness = Number.isFinite(mostM2) ? 2 : 0.2;
   let best: { x0: number; x1: number; y0: number; y1: number; score: number } | undefined;
   for (let x0 = 0; x0 < columns; x0++)
     for (let x1 = x0 + least; x1 < columns; x1++)
@@ -34,7 +36,7 @@ export function fieldIn(area: Area, mostM2 = Number.POSITIVE_INFINITY): Rect | u
           const [w, d] = [(x1 - x0) * GRID_M, (y1 - y0) * GRID_M];
           if (w * d > mostM2 + 0.3 * GRID_M * (w + d)) break;
           const far = (Math.abs(x0 + x1 - columns + 1) + Math.abs(y0 + y1 - rows + 1)) * GRID_M;
-          const score = w * d - 0.1 * far - 0.2 * Math.abs(w - d);
+          const score = w * d - 0.1 * far - squareness * Math.abs(w - d);
           if (!best || score > best.score + 1e-9) best = { x0, x1, y0, y1, score };
         }
   if (!best) return undefined;

@@ -38,7 +38,7 @@ export function runEventWords(event: RunEvent, plan: RunPlan): string {
     }
     case 'offence': {
       const game = plan.blocks.find((b) => b.id === event.blockId)?.game;
-      const what = game?.rules?.offences?.[Number(event.what.replace('o', ''))] ?? 'an offence';
+      const what = game?.rules?.offences?.[Number(event.what.replace('o', ''))] ?? 'an offense';
       return `${plan.names[event.student] ?? 'One student'}: ${what} (${LADDER_WORDS[event.step]})`;
     }
     case 'presence':

@@ -93,9 +93,9 @@ export function Settings() {
           />
           Single-letter keys (press ? to see them)
         </label>
-        <h2 className="mt-5 text-lg">What follows an offence</h2>
+        <h2 className="mt-5 text-lg">What follows an offense</h2>
         <p className="text-xs text-muted">Counted for each student in one lesson. Seen on Whistle and in its log alone.</p>
-        <div className="mt-1 grid grid-cols-[200px_200px_200px] gap-4">
+        <div className="mt-1 grid grid-cols-[240px_240px_240px] gap-4">
           {['First', 'Second', 'Third and later'].map((name, i) => (
             <ChoiceField
               key={name}

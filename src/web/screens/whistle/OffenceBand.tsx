@@ -33,10 +33,10 @@ export function OffenceBand({ run, block }: { run: LiveRun; block: PlanBlock }) 
     setOpen(false);
   };
   return (
-    <section className="shrink-0 bg-ink-2" aria-label="Offences">
+    <section className="shrink-0 bg-ink-2" aria-label="Offenses">
       <div className="flex items-center gap-3 px-3">
         <button type="button" className="head min-h-11 text-base hover:underline" aria-expanded={open} onClick={() => setOpen(!open)}>
-          Offence …
+          Offense …
         </button>
         <span role="status" className="min-w-0 truncate text-sm text-[#c3ccd6]">
           {said}

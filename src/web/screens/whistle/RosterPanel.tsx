@@ -25,11 +25,11 @@ export function RosterPanel({ sections, actions, label, names, words, onAct }: P
       )}
       <div className="min-h-0 flex-1 overflow-auto" role="group" aria-label={label} tabIndex={0}>
         {shown.map((section) => (
-          <section key={section.code} className="mb-3" aria-label={words.board[section.code]}>
-            <h2 className="mb-1 text-sm text-[#c3ccd6]">
+          <section key={section.code} className="mb-2" aria-label={words.board[section.code]}>
+            <h2 className="mb-0.5 text-sm text-[#c3ccd6]">
               {words.board[section.code]} · {section.students.length}
             </h2>
-            <ul className="grid grid-cols-4 gap-1.5 max-[1100px]:grid-cols-3 max-[600px]:grid-cols-2">
+            <ul className="grid grid-cols-5 gap-1 max-[1100px]:grid-cols-3 max-[600px]:grid-cols-2">
               {section.students.map((student) => {
                 const name = names[student.player] ?? '';
                 const { action } = student;
