@@ -40,6 +40,12 @@ module.exports = {
       name: 'format-setup-imports-zod-alone',
       severity: 'error',
       from: { path: '^src/core/formats/[a-z0-9-]+/setup\\.ts$' },
+      to: { pathNot: 'node_modules/zod/|^src/core/formats/sharedSetup\\.ts$' },
+    },
+    {
+      name: 'shared-setup-imports-zod-alone',
+      severity: 'error',
+      from: { path: '^src/core/formats/sharedSetup\\.ts$' },
       to: { pathNot: 'node_modules/zod/' },
     },
     {

@@ -26,6 +26,18 @@ export const gapSetting = (fallback: number): SettingMeta => ({
   fallback,
 });
 
+/** A length on the floor. */
+export const metresSetting = (key: string, least: number, most: number, fallback: number): SettingMeta => ({
+  key,
+  kind: 'metres',
+  group: 'floor',
+  unit: 'm',
+  least,
+  most,
+  step: 0.1,
+  fallback,
+});
+
 const seconds = (key: string, least: number, most: number, fallback?: number, byBand?: Record<Band, number>): SettingMeta => ({
   key,
   kind: 'seconds',

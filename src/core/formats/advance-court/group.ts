@@ -1,13 +1,11 @@
 import { unitsThatFit } from '../../arrange/grid.ts';
 import { remembered } from '../../geometry/remembered.ts';
-import { dealGroups } from '../../groups/dealGroups.ts';
 import { HOUSE_LIMITS } from '../../model/band.ts';
-import type { Noticed } from '../../model/finding.ts';
 import { roomArea } from '../../model/room.ts';
+import { dealtGroups } from '../dealtGroups.ts';
 import type { PlanContext } from '../format.ts';
 import type { AdvanceCourtGame, AdvanceCourtValues } from './setup.ts';
 
-const deal = remembered(dealGroups);
 const fits = remembered(unitsThatFit);
 
 export type CourtContext = PlanContext<AdvanceCourtGame, AdvanceCourtValues>;
@@ -39,15 +37,4 @@ export function courtCount(context: CourtContext): number {
 }
 
 /** One group a court, balanced, wishes held where they can be. */
-export function courtGroups(context: CourtContext): { groups: string[][]; noticed: Noticed[] } {
-  const { groups, findings } = deal({
-    players: context.players,
-    count: courtCount(context),
-    apart: context.apart,
-    together: context.together,
-    stored: context.storedGroups,
-    locks: context.locks,
-    seed: context.seed,
-  });
-  return { groups, noticed: findings.map((f) => ({ ...f, at: { block: context.blockId } })) };
-}
+export const courtGroups = (context: CourtContext) => dealtGroups(context, courtCount(context));

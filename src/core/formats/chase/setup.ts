@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { roundValues, spacingValue } from '../sharedSetup.ts';
 
 const id = z.string().min(1);
 const point = z.object({ x: z.number(), y: z.number() });
@@ -94,13 +95,8 @@ export const ChaseValues = z.object({
   dim: z.boolean(),
   waitingTask: z.string().trim().max(160),
   edgeM: z.number().min(0.5).max(5),
-  spacing: z.enum(['close', 'wide']),
-  bouts: z.number().int().min(1).max(8),
-  workSeconds: z.number().int().min(20).max(1800).optional(),
-  breakSeconds: z.number().int().min(0).max(300),
-  walkSeconds: z.number().int().min(0).max(600),
-  rehearseSeconds: z.number().int().min(0).max(600),
-  resetSeconds: z.number().int().min(0).max(600),
+  spacing: spacingValue,
+  ...roundValues,
   stopSignal: z.string().trim().max(160),
 });
 export type ChaseValues = z.infer<typeof ChaseValues>;

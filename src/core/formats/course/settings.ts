@@ -1,17 +1,6 @@
 import { type SettingMeta, SPACING } from '../setting.ts';
-import { roundSettings, STOP_SIGNAL, secondsSetting, waitingTask } from '../sharedSettings.ts';
+import { metresSetting, roundSettings, STOP_SIGNAL, secondsSetting, waitingTask } from '../sharedSettings.ts';
 import type { CourseGame } from './setup.ts';
-
-const metres = (key: string, least: number, most: number, fallback: number): SettingMeta => ({
-  key,
-  kind: 'metres',
-  group: 'floor',
-  unit: 'm',
-  least,
-  most,
-  step: 0.1,
-  fallback,
-});
 
 /** Settings of a course, in the order a teacher meets them. */
 export function courseSettings(game: CourseGame): SettingMeta[] {
@@ -35,8 +24,8 @@ export function courseSettings(game: CourseGame): SettingMeta[] {
       byBand: { 'pre-k': 160, 'k-1': 135, '2-3': 115, '4-5': 100, '6-8': 90, '9-12': 85 },
     },
     ...roundSettings({ rounds: 3, breakSeconds: 30, walk: 60, rehearse: 30, reset: 60 }),
-    metres('pathM', 0.6, 4, 1.4),
-    metres('freeM', 0.5, 8, 1.5),
+    metresSetting('pathM', 0.6, 4, 1.4),
+    metresSetting('freeM', 0.5, 8, 1.5),
     SPACING,
   ];
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { roundValues, spacingValue } from '../sharedSetup.ts';
 
 const id = z.string().min(1);
 
@@ -78,13 +79,8 @@ export const CourseValues = z.object({
   waitingTask: z.string().trim().max(160),
   pathM: z.number().min(0.6).max(4),
   freeM: z.number().min(0.5).max(8),
-  spacing: z.enum(['close', 'wide']),
-  bouts: z.number().int().min(1).max(8),
-  workSeconds: z.number().int().min(20).max(1800).optional(),
-  breakSeconds: z.number().int().min(0).max(300),
-  walkSeconds: z.number().int().min(0).max(600),
-  rehearseSeconds: z.number().int().min(0).max(600),
-  resetSeconds: z.number().int().min(0).max(600),
+  spacing: spacingValue,
+  ...roundValues,
   stopSignal: z.string().trim().max(160),
 });
 export type CourseValues = z.infer<typeof CourseValues>;

@@ -1,12 +1,10 @@
 import { unitsThatFit } from '../../arrange/grid.ts';
 import { remembered } from '../../geometry/remembered.ts';
-import { dealGroups } from '../../groups/dealGroups.ts';
-import type { Noticed } from '../../model/finding.ts';
 import { roomArea } from '../../model/room.ts';
+import { dealtGroups } from '../dealtGroups.ts';
 import type { PlanContext } from '../format.ts';
 import type { SkillLaneGame, SkillLaneValues } from './setup.ts';
 
-const deal = remembered(dealGroups);
 const fits = remembered(unitsThatFit);
 
 export type LaneContext = PlanContext<SkillLaneGame, SkillLaneValues>;
@@ -51,15 +49,4 @@ export function laneCount(context: LaneContext): number {
 }
 
 /** One group a lane. */
-export function laneGroups(context: LaneContext): { groups: string[][]; noticed: Noticed[] } {
-  const { groups, findings } = deal({
-    players: context.players,
-    count: laneCount(context),
-    apart: context.apart,
-    together: context.together,
-    stored: context.storedGroups,
-    locks: context.locks,
-    seed: context.seed,
-  });
-  return { groups, noticed: findings.map((f) => ({ ...f, at: { block: context.blockId } })) };
-}
+export const laneGroups = (context: LaneContext) => dealtGroups(context, laneCount(context));

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { roundValues, spacingValue } from '../sharedSetup.ts';
 
 const id = z.string().min(1);
 const share = z.number().min(0).max(1);
@@ -59,6 +60,9 @@ export const SkillLaneGame = z.object({
 });
 export type SkillLaneGame = z.infer<typeof SkillLaneGame>;
 
+/** How many turns there are follows from the lanes. */
+const { bouts: _, ...laneRounds } = roundValues;
+
 /** What the teacher, the game or the band decides. `lanes` and `workSeconds` (a turn) are solved if not set. */
 export const SkillLaneValues = z.object({
   step: z.number().int().min(1).max(8),
@@ -70,13 +74,9 @@ export const SkillLaneValues = z.object({
   downPercent: z.number().int().min(0).max(50),
   laneM: z.number().min(1).max(4),
   gapM: z.number().min(0).max(5),
-  spacing: z.enum(['close', 'wide']),
+  spacing: spacingValue,
   waitingTask: z.string().trim().max(160),
-  workSeconds: z.number().int().min(20).max(1800).optional(),
-  breakSeconds: z.number().int().min(0).max(300),
-  walkSeconds: z.number().int().min(0).max(600),
-  rehearseSeconds: z.number().int().min(0).max(600),
-  resetSeconds: z.number().int().min(0).max(600),
+  ...laneRounds,
   stopSignal: z.string().trim().max(160),
 });
 export type SkillLaneValues = z.infer<typeof SkillLaneValues>;

@@ -1,10 +1,6 @@
-import { remembered } from '../../geometry/remembered.ts';
-import { dealGroups } from '../../groups/dealGroups.ts';
-import type { Noticed } from '../../model/finding.ts';
+import { dealtGroups } from '../dealtGroups.ts';
 import type { PlanContext } from '../format.ts';
 import type { StationsGame, StationsValues } from './setup.ts';
-
-const deal = remembered(dealGroups);
 
 export type StationsContext = PlanContext<StationsGame, StationsValues>;
 
@@ -15,15 +11,4 @@ export function groupCount({ values, players }: StationsContext): number {
 }
 
 /** Groups for the rotation, wishes held where they can be. */
-export function stationsGroup(context: StationsContext): { groups: string[][]; noticed: Noticed[] } {
-  const { groups, findings } = deal({
-    players: context.players,
-    count: groupCount(context),
-    apart: context.apart,
-    together: context.together,
-    stored: context.storedGroups,
-    locks: context.locks,
-    seed: context.seed,
-  });
-  return { groups, noticed: findings.map((f) => ({ ...f, at: { block: context.blockId } })) };
-}
+export const stationsGroup = (context: StationsContext) => dealtGroups(context, groupCount(context));

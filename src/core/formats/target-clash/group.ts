@@ -1,13 +1,11 @@
 import { fieldIn } from '../../arrange/fieldIn.ts';
 import type { Rect } from '../../geometry/point.ts';
 import { remembered } from '../../geometry/remembered.ts';
-import { dealGroups } from '../../groups/dealGroups.ts';
-import type { Noticed } from '../../model/finding.ts';
 import { roomArea } from '../../model/room.ts';
+import { dealtGroups } from '../dealtGroups.ts';
 import type { PlanContext } from '../format.ts';
 import type { TargetClashGame, TargetClashValues } from './setup.ts';
 
-const deal = remembered(dealGroups);
 const largest = remembered(fieldIn);
 
 export type ClashContext = PlanContext<TargetClashGame, TargetClashValues>;
@@ -29,15 +27,4 @@ export const postsOf = ({ setup, values }: Pick<ClashContext, 'setup' | 'values'
 });
 
 /** One balanced group a side. */
-export function clashGroups(context: ClashContext): { groups: string[][]; noticed: Noticed[] } {
-  const { groups, findings } = deal({
-    players: context.players,
-    count: Math.min(context.values.groups, context.setup.sides.length),
-    apart: context.apart,
-    together: context.together,
-    stored: context.storedGroups,
-    locks: context.locks,
-    seed: context.seed,
-  });
-  return { groups, noticed: findings.map((f) => ({ ...f, at: { block: context.blockId } })) };
-}
+export const clashGroups = (context: ClashContext) => dealtGroups(context, Math.min(context.values.groups, context.setup.sides.length));

@@ -1,5 +1,5 @@
 import { type SettingMeta, SPACING } from '../setting.ts';
-import { roundSettings, STOP_SIGNAL } from '../sharedSettings.ts';
+import { metresSetting, roundSettings, STOP_SIGNAL } from '../sharedSettings.ts';
 import type { TargetClashGame } from './setup.ts';
 
 const count = (key: string, group: SettingMeta['group'], least: number, most: number, fallback: number): SettingMeta => ({
@@ -8,16 +8,6 @@ const count = (key: string, group: SettingMeta['group'], least: number, most: nu
   group,
   least,
   most,
-  fallback,
-});
-const metres = (key: string, least: number, most: number, fallback: number): SettingMeta => ({
-  key,
-  kind: 'metres',
-  group: 'floor',
-  unit: 'm',
-  least,
-  most,
-  step: 0.1,
   fallback,
 });
 
@@ -34,8 +24,8 @@ export function clashSettings(game: TargetClashGame): SettingMeta[] {
     ...(hasRows ? [count('guards', 'people', 0, 3, game.guards)] : []),
     { key: 'nearPeople', kind: 'switch', group: 'people', fallback: true },
     ...roundSettings({ rounds: 3, breakSeconds: 30, walk: 30, rehearse: 20, reset: 60 }),
-    metres('neutralM', 0, 10, game.mode === 'pen' ? 4 : 2),
-    metres('edgeM', 0.5, 5, 1),
+    metresSetting('neutralM', 0, 10, game.mode === 'pen' ? 4 : 2),
+    metresSetting('edgeM', 0.5, 5, 1),
     { ...SPACING, fallback: 'wide' },
   ];
 }
