@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { withDemo } from './openDemo.ts';
+import { letIn, markAway, rosterNames } from './roster.ts';
 import { stored } from './runEvents.ts';
 import type { Screen } from './screen.ts';
 
@@ -107,21 +108,6 @@ const CASES: Record<string, Case> = {
 
 const labels = (section: string) =>
   screen.page.$$eval(`section[aria-label="${section}"] button`, (all) => all.map((b) => b.getAttribute('aria-label') ?? ''));
-const names = (list: string) => screen.page.$$eval(`ul[aria-label="${list}"] button`, (all) => all.map((b) => b.textContent ?? ''));
-
-/** A student who is away today, by the attendance. */
-async function oneAway(period: string): Promise<void> {
-  const { students, attendance } = (await api(`/periods/${period}/desk`)) as {
-    students: { id: string }[];
-    attendance: { revision: number; entries: object } | null;
-  };
-  const entries = { ...attendance?.entries, [students[4].id]: { status: 'absent', role: 'away' } };
-  await fetch(`${base}/api/periods/${period}/attendance`, {
-    method: 'PUT',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ revision: attendance?.revision ?? 0, entries }),
-  });
-}
 
 describe.each(Object.entries(CASES))('%s', (_, { period, games, game, summary, place, play, events, result }) => {
   const id = () => `${period}-${today}`;
@@ -129,7 +115,7 @@ describe.each(Object.entries(CASES))('%s', (_, { period, games, game, summary, p
 
   it('is planned on the desk and tried out', async () => {
     await open('/');
-    await oneAway(id());
+    await markAway(base, api, id(), 4);
     await open(`/desk/${id()}`);
     await screen.says(/Saved|All saved/);
     // A fit that comes in between closes the menu: a person opens it once more.
@@ -186,15 +172,8 @@ describe.each(Object.entries(CASES))('%s', (_, { period, games, game, summary, p
     await screen.says(`Sitting out: ${who}`);
     await screen.click('button', 'Students');
     const late = plan.names[plan.absent[0]];
-    expect(await names('Not playing')).toContain(late);
-    await screen.click('button', late);
-    await screen.page.waitForFunction(
-      (name) => ![...document.querySelectorAll('ul[aria-label="Not playing"] button')].some((b) => b.textContent === name),
-      {},
-      late,
-    );
-    expect(await names('Playing')).toContain(late);
-    await screen.click('button', 'Close');
+    expect(await rosterNames(screen, 'Not playing')).toContain(late);
+    await letIn(screen, late);
     await screen.says('All saved');
     const log = (await stored(base, run)) as { type: string; event?: { type: string }; step?: string }[];
     expect(log.filter((e) => e.type === 'play').map((e) => e.event)).toMatchObject(events);

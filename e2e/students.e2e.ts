@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { withDemo } from './openDemo.ts';
+import { letIn, markAway, rosterNames } from './roster.ts';
 import { stored } from './runEvents.ts';
 import type { Screen } from './screen.ts';
 
@@ -12,24 +13,14 @@ const { open, api } = withDemo((demo) => {
   base = demo.app.base;
 });
 
-const names = (list: string) =>
-  screen.page.$$eval(`ul[aria-label="${list}"] button`, (all) => all.map((b) => b.textContent ?? '').filter((name) => name !== 'Back in'));
+const names = (list: 'Playing' | 'Not playing') => rosterNames(screen, list);
 const plays = async () =>
   (await stored(base, run)).filter((e) => e.type === 'play' || e.type === 'presence') as { type: string; event?: object }[];
 
 describe('students while a lesson runs, on a phone', () => {
   it('sit out for a minute in two taps, the time left shown, and are let back in sooner', async () => {
     await open('/', 390, 844);
-    const { students, attendance } = (await api(`/periods/mills-${today}/desk`)) as {
-      students: { id: string }[];
-      attendance: { revision: number; entries: object };
-    };
-    const away = { [students[5].id]: { status: 'absent', role: 'away' } };
-    await fetch(`${base}/api/periods/mills-${today}/attendance`, {
-      method: 'PUT',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ revision: attendance.revision, entries: { ...attendance.entries, ...away } }),
-    });
+    await markAway(base, api, `mills-${today}`, 5);
     run = ((await api('/runs', { periodId: `mills-${today}` })) as { id: string }).id;
     await open(`/whistle/${run}`, 390, 844);
     await screen.says('Hold everything');
@@ -68,14 +59,7 @@ describe('students while a lesson runs, on a phone', () => {
     expect(await names('Not playing')).toEqual(expect.arrayContaining([leaver, late]));
     await screen.page.setViewport({ width: 1280, height: 800 });
     if (process.env.SHOT) await screen.page.screenshot({ path: `${process.env.SHOT}-wide.png` });
-    await screen.click('button', late);
-    await screen.page.waitForFunction(
-      (name) => ![...document.querySelectorAll('ul[aria-label="Not playing"] button')].some((b) => b.textContent === name),
-      {},
-      late,
-    );
-    expect(await names('Playing')).toContain(late);
-    await screen.click('button', 'Close');
+    await letIn(screen, late);
     await screen.says('All saved');
     await screen.click('button', 'End lesson');
     await screen.click('button', /^End/);

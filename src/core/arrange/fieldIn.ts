@@ -1,8 +1,7 @@
 import type { Area } from '../geometry/area.ts';
-import { freeFloor } from '../geometry/freeFloor.ts';
-import { boundsOf, type Rect } from '../geometry/point.ts';
+import type { Rect } from '../geometry/point.ts';
+import { freeGrid, GRID_M } from './freeGrid.ts';
 
-const GRID_M = 0.5;
 /** A field narrower than this is none, metres. */
 const LEAST_M = 3;
 
@@ -11,16 +10,11 @@ const LEAST_M = 3;
  * `mostM2` if that is given, then as square as it can be and nearest to the middle. Undefined if none is 3 m wide.
  */
 export function fieldIn(area: Area, mostM2 = Number.POSITIVE_INFINITY): Rect | undefined {
-  const box = boundsOf(area.outline);
-  const [columns, rows] = [Math.floor(box.width / GRID_M) + 1, Math.floor(box.depth / GRID_M) + 1];
-  const floor = freeFloor(area);
+  const { columns, rows, at, isBlocked } = freeGrid(area);
   /** sums[j][i]: blocked grid points left of i and below j. */
   const sums = Array.from({ length: rows + 1 }, () => new Int32Array(columns + 1));
   for (let j = 0; j < rows; j++)
-    for (let i = 0; i < columns; i++) {
-      const isBlocked = floor.slack({ x: box.x + i * GRID_M, y: box.y + j * GRID_M }) < -1e-9;
-      sums[j + 1][i + 1] = sums[j][i + 1] + sums[j + 1][i] - sums[j][i] + (isBlocked ? 1 : 0);
-    }
+    for (let i = 0; i < columns; i++) sums[j + 1][i + 1] = sums[j][i + 1] + sums[j + 1][i] - sums[j][i] + (isBlocked(i, j) ? 1 : 0);
   const blocked = (x0: number, x1: number, y0: number, y1: number) =>
     sums[y1 + 1][x1 + 1] - sums[y0][x1 + 1] - sums[y1 + 1][x0] + sums[y0][x0];
   const least = Math.ceil(LEAST_M / GRID_M);
@@ -41,5 +35,5 @@ export function fieldIn(area: Area, mostM2 = Number.POSITIVE_INFINITY): Rect | u
         }
   if (!best) return undefined;
   const { x0, x1, y0, y1 } = best;
-  return { x: box.x + x0 * GRID_M, y: box.y + y0 * GRID_M, width: (x1 - x0) * GRID_M, depth: (y1 - y0) * GRID_M };
+  return { ...at(x0, y0), width: (x1 - x0) * GRID_M, depth: (y1 - y0) * GRID_M };
 }

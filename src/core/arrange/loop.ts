@@ -1,11 +1,10 @@
 import type { Area } from '../geometry/area.ts';
 import { type Placement, packRows, type UnitSize } from '../geometry/packRows.ts';
-import { boundsOf, type Rect, rectPolygon } from '../geometry/point.ts';
+import { boundsOf, middleOf, type Rect, rectPolygon } from '../geometry/point.ts';
 import { nearestClear } from './nearestClear.ts';
 import { validateLayout } from './validate.ts';
 
-const centre = (p: Rect) => ({ x: p.x + p.width / 2, y: p.y + p.depth / 2 });
-const apart = (a: Rect, b: Rect) => Math.hypot(centre(a).x - centre(b).x, centre(a).y - centre(b).y);
+const apart = (a: Rect, b: Rect) => Math.hypot(middleOf(a).x - middleOf(b).x, middleOf(a).y - middleOf(b).y);
 
 /** Metres from one unit's middle to the next, round the loop. */
 export function legsOf(loop: readonly Rect[]): number[] {
@@ -16,10 +15,10 @@ export function legsOf(loop: readonly Rect[]): number[] {
 export function loopOrder(units: readonly Placement[]): Placement[] {
   if (units.length < 3) return [...units].sort((a, b) => a.x - b.x || b.y - a.y);
   const middle = {
-    x: units.reduce((sum, u) => sum + centre(u).x, 0) / units.length,
-    y: units.reduce((sum, u) => sum + centre(u).y, 0) / units.length,
+    x: units.reduce((sum, u) => sum + middleOf(u).x, 0) / units.length,
+    y: units.reduce((sum, u) => sum + middleOf(u).y, 0) / units.length,
   };
-  const angle = (u: Placement) => Math.atan2(centre(u).y - middle.y, centre(u).x - middle.x);
+  const angle = (u: Placement) => Math.atan2(middleOf(u).y - middle.y, middleOf(u).x - middle.x);
   const loop = [...units].sort((a, b) => angle(b) - angle(a) || a.x - b.x || a.y - b.y);
   for (let better = true; better; ) {
     better = false;
@@ -36,10 +35,13 @@ export function loopOrder(units: readonly Placement[]): Placement[] {
   }
   const turn = loop.reduce((sum, u, i) => {
     const next = loop[(i + 1) % loop.length];
-    return sum + centre(u).x * centre(next).y - centre(next).x * centre(u).y;
+    return sum + middleOf(u).x * middleOf(next).y - middleOf(next).x * middleOf(u).y;
   }, 0);
   if (turn > 0) loop.reverse();
-  const first = loop.reduce((best, u, i) => (centre(u).y - centre(u).x > centre(loop[best]).y - centre(loop[best]).x + 1e-9 ? i : best), 0);
+  const first = loop.reduce(
+    (best, u, i) => (middleOf(u).y - middleOf(u).x > middleOf(loop[best]).y - middleOf(loop[best]).x + 1e-9 ? i : best),
+    0,
+  );
   return [...loop.slice(first), ...loop.slice(0, first)];
 }
 

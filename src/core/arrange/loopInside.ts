@@ -1,9 +1,7 @@
 import type { Area } from '../geometry/area.ts';
-import { freeFloor } from '../geometry/freeFloor.ts';
-import { boundsOf, type Point } from '../geometry/point.ts';
+import type { Point } from '../geometry/point.ts';
+import { freeGrid, GRID_M } from './freeGrid.ts';
 
-/** Steps of the grid on which a loop's sides are looked for, metres. */
-const GRID_M = 0.5;
 /** Metres that are cut off each corner, so that nobody turns on the spot. */
 const CORNER_M = 0.8;
 
@@ -27,13 +25,9 @@ interface Sides {
  * longest there is ('wide'). Clockwise from its upper left side. Undefined if no loop is long enough.
  */
 export function loopInside(area: Area, widthM: number, lengthM: number, spacing: 'close' | 'wide'): Point[] | undefined {
-  const box = boundsOf(area.outline);
-  const [columns, rows] = [Math.floor(box.width / GRID_M) + 1, Math.floor(box.depth / GRID_M) + 1];
-  const floor = freeFloor({ ...area, wallClearance: (area.wallClearance ?? 0) + widthM / 2 });
-  const at = (i: number, j: number): Point => ({ x: box.x + i * GRID_M, y: box.y + j * GRID_M });
-  const isBlocked = Array.from({ length: columns }, (_, i) => Array.from({ length: rows }, (_, j) => floor.slack(at(i, j)) < -1e-9));
-  const along = Array.from({ length: rows }, (_, j) => counted((i) => isBlocked[i][j], columns));
-  const up = Array.from({ length: columns }, (_, i) => counted((j) => isBlocked[i][j], rows));
+  const { columns, rows, at, isBlocked } = freeGrid({ ...area, wallClearance: (area.wallClearance ?? 0) + widthM / 2 });
+  const along = Array.from({ length: rows }, (_, j) => counted((i) => isBlocked(i, j), columns));
+  const up = Array.from({ length: columns }, (_, i) => counted((j) => isBlocked(i, j), rows));
   const isFree = (sums: Int32Array, from: number, to: number) => sums[to + 1] === sums[from];
   const least = Math.ceil((2 * CORNER_M + 1) / GRID_M);
   let best: (Sides & { cost: number }) | undefined;

@@ -7,7 +7,7 @@ import { layingSeconds, SET_OUT_RATES, type SetOutRates } from './setOutList.ts'
 import { type SetOutUnit, setOutUnits } from './setOutUnit.ts';
 import { paintedGuides } from './snapTo.ts';
 
-/** What paces are counted from, along one direction of the room: a wall, a painted line, or something that is there already. */
+/** How many paces from which wall, painted line or thing already put down, along one direction of the room. */
 export interface PacesFrom {
   from: 'wall' | 'line' | 'unit';
   /** Of the room's walls, of its painted sets, or of the list's units. */
@@ -18,7 +18,7 @@ export interface PacesFrom {
   /** To half a pace; 0: in line with it. */
   paces: number;
 }
-/** Where the middle of something goes, by paces alone. */
+/** One thing to put down: its middle is found by counting paces along both directions of the room. */
 export interface PacedStep {
   unit: number;
   at: Point;
@@ -43,7 +43,7 @@ const middleOfMarks = (unit: SetOutUnit): Point => ({
   y: unit.marks.reduce((sum, [, p]) => sum + p.y, 0) / unit.marks.length,
 });
 
-/** What is nearest along one axis: everything that can be counted from, the fewest paces first. */
+/** Everything that paces can be counted from along one axis, the nearest first. */
 function nearest(room: Room, at: Point, axis: 'x' | 'y', placed: readonly { unit: number; at: Point }[], paceM: number): PacesFrom[] {
   const other = axis === 'x' ? 'y' : 'x';
   const found: Omit<PacesFrom, 'paces' | 'towards'>[] = [];
@@ -72,9 +72,9 @@ function nearest(room: Room, at: Point, axis: 'x' | 'y', placed: readonly { unit
 }
 
 /**
- * How one person sets a layout up without a tape: the middle of each thing by paces from the nearest wall, painted line or thing that
- * is there already, in walking order; cones for corners instead of tape. To half a pace, so to about 20 cm: enough for a lesson, not
- * for a match. `paceM`: metres of that person's pace.
+ * The steps by which one person sets a layout up without a tape measure, in walking order: for each thing, the paces to its middle from
+ * the nearest wall, painted line or thing already put down. Corners get cones instead of tape. Paces are rounded to halves, which is
+ * good to about 20 cm: enough for a lesson, not for a match. `paceM`: length of that person's pace, metres.
  */
 export function pacedList(
   room: Room,

@@ -65,7 +65,7 @@ export function shapesApart(a: Shape, b: Shape): number {
   return least;
 }
 
-/** What is wrong with one polygon of a place: outside, too near to a wall, too near to a keepOut. */
+/** Faults of one polygon of a place: it leaves the area, or comes too near to a wall or to a keepOut. */
 function partTroubles(area: Area, part: Polygon, unit: number, wanted: number, slack: number): Trouble[] {
   const walls = edgesOf(area.outline);
   const near = (kind: 'outside' | 'near', other: number, found: number): Trouble => ({ kind, unit, other, found, wanted });

@@ -35,7 +35,7 @@ export interface FloorDrawing {
 
 const MARK_M = 0.12;
 
-/** Where a place's name is written: in its label's place, else left of its middle. */
+/** Where a place's name begins: just below its label point if it has one, else left of its middle. */
 function nameAt({ label, shape }: Piece): Point {
   if (label) return { x: label.x, y: label.y - 0.4 };
   const at = meetingPoint(shape);

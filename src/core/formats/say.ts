@@ -1,4 +1,4 @@
-import { counted, many } from './speak.ts';
+import { counted } from './speak.ts';
 
 /** The numbers behind a sentence, by name. */
 export type Data = Record<string, unknown>;
@@ -11,15 +11,3 @@ export const t = (d: Data, key: string): string => String(d[key] ?? '');
 export const s = (count: number, word: string): string => counted(count, word);
 /** "84%". */
 export const percent = (share: number): string => `${Math.round(share * 100)}%`;
-/** "a, b, and c"; of more than four the first three and "2 more". */
-export function listWords(names: readonly string[]): string {
-  const shown = names.length > 4 ? [...names.slice(0, 3), `${names.length - 3} more`] : [...names];
-  if (shown.length < 3) return shown.join(' and ');
-  return `${shown.slice(0, -1).join(', ')}, and ${shown.at(-1)}`;
-}
-/** "2 for each student, on the cart" after the kind. */
-export function gearWords(d: Data): string {
-  const per = d.per === 'student' ? ' each' : d.per === 'pair' ? ' for each pair' : '';
-  return `${counted(n(d, 'count'), t(d, 'gearKind'))}${per}${d.where ? `, ${d.where}` : ''}`;
-}
-export { many };

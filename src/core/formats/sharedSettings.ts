@@ -13,19 +13,6 @@ export const waitingTask = (fallback: string): SettingMeta => ({
   fallback,
 });
 
-/** Metres between two places of a game. */
-export const gapSetting = (fallback: number): SettingMeta => ({
-  key: 'gapM',
-  role: 'gap',
-  kind: 'metres',
-  group: 'floor',
-  unit: 'm',
-  least: 0,
-  most: 5,
-  step: 0.1,
-  fallback,
-});
-
 /** A length on the floor. */
 export const metresSetting = (key: string, least: number, most: number, fallback: number): SettingMeta => ({
   key,
@@ -38,7 +25,17 @@ export const metresSetting = (key: string, least: number, most: number, fallback
   fallback,
 });
 
-const seconds = (key: string, least: number, most: number, fallback?: number, byBand?: Record<Band, number>): SettingMeta => ({
+/** Metres between two places of a game. */
+export const gapSetting = (fallback: number): SettingMeta => ({ ...metresSetting('gapM', 0, 5, fallback), role: 'gap' });
+
+/** A stretch of time. */
+export const secondsSetting = (
+  key: string,
+  least: number,
+  most: number,
+  fallback?: number,
+  byBand?: Record<Band, number>,
+): SettingMeta => ({
   key,
   kind: 'seconds',
   group: 'time',
@@ -59,10 +56,9 @@ export const roundSettings = (usual: {
   reset: number;
 }): SettingMeta[] => [
   { key: 'bouts', kind: 'count', group: 'time', least: 1, most: 8, fallback: usual.rounds },
-  seconds('workSeconds', 20, 1800),
-  seconds('breakSeconds', 0, 300, usual.breakSeconds),
-  seconds('walkSeconds', 0, 600, usual.walk),
-  seconds('rehearseSeconds', 0, 600, usual.rehearse),
-  seconds('resetSeconds', 0, 600, usual.reset),
+  secondsSetting('workSeconds', 20, 1800),
+  secondsSetting('breakSeconds', 0, 300, usual.breakSeconds),
+  secondsSetting('walkSeconds', 0, 600, usual.walk),
+  secondsSetting('rehearseSeconds', 0, 600, usual.rehearse),
+  secondsSetting('resetSeconds', 0, 600, usual.reset),
 ];
-export const secondsSetting = seconds;

@@ -1,4 +1,6 @@
 import type { FormatWords } from './formatWords.ts';
+import { n, s } from './say.ts';
+import { duration } from './speak.ts';
 
 type Settings = FormatWords['settings'];
 
@@ -25,3 +27,10 @@ export const SHARED_SEGMENTS: FormatWords['segments'] = {
   break: 'Break',
   reset: 'Reset and count gear',
 };
+
+/** What the ideas of `roundWays` are called, for a format's prefix. */
+export const roundIdeaWords = (prefix: string): FormatWords['fixes'] => ({
+  [`${prefix}-rounds`]: (d) => s(n(d, 'count'), 'round'),
+  [`${prefix}-no-walk`]: (d) => `Skip walk-through and rehearsal: saves ${duration(n(d, 'seconds'))}`,
+  [`${prefix}-automatic`]: () => 'Make the round’s length automatic',
+});

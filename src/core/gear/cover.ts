@@ -12,6 +12,10 @@ export interface GearLine {
   at: { pieceId: string; title: string; count: number; use: GearNeed['use']; where?: string }[];
 }
 
+/** How many of a kind there are in the cupboard. */
+export const stockOf = (cupboard: readonly Pick<Gear, 'gearKind' | 'count'>[], kind: string): number =>
+  cupboard.filter((g) => g.gearKind === kind).reduce((sum, g) => sum + g.count, 0);
+
 /** What a block needs against the cupboard, kind by kind, in the order it is laid out. All places are in use at once. */
 export function coverNeeds(blockId: string, needs: readonly GearNeed[], cupboard: readonly Gear[]): GearLine[] {
   const lines = new Map<string, GearLine>();
@@ -21,7 +25,7 @@ export function coverNeeds(blockId: string, needs: readonly GearNeed[], cupboard
       blockId,
       gearKind: need.gearKind,
       need: 0,
-      have: stock.reduce((sum, g) => sum + g.count, 0),
+      have: stockOf(stock, need.gearKind),
       short: 0,
       from: stock.map(({ id, name, count, place }) => ({ id, name, count, place })),
       at: [],

@@ -140,6 +140,16 @@ export function newLaid(laid: LaidKind, id: string, at: Point, turnedDeg = 0): L
   return { id, laid, title: '', x: at.x, y: at.y, widthM, lengthM, turnedDeg, locked: false, ...more };
 }
 
+/** Makes the pieces that fit lays in a place: each belongs to it and has its id before its own. */
+export const piecesOf =
+  (of: string) =>
+  (laid: LaidKind, id: string, at: Point, more: Partial<LaidPiece> = {}): LaidPiece => ({
+    ...newLaid(laid, `${of}:${id}`, at),
+    of,
+    by: 'fit',
+    ...more,
+  });
+
 /** The pieces that are things: people are no matter of tape, marks and files. */
 export const laidThings = (laid: readonly LaidPiece[]): LaidPiece[] => laid.filter((p) => LAID_FACTS[p.laid].layer !== 'people');
 

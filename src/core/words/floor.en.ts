@@ -64,6 +64,8 @@ export const LAID_WORDS: Record<LaidKind, string> = {
 };
 /** A piece's title as it was given, or what its kind is called. */
 export const laidWords = (name: string): string => LAID_WORDS[name as LaidKind] ?? name;
+/** The same with its number if several are called alike. */
+export const unitWords = ({ name, nth }: { name: string; nth?: number }): string => (nth ? `${laidWords(name)} ${nth}` : laidWords(name));
 
 export const ARRANGEMENT_WORDS: Record<Arrangement, string> = {
   spread: 'spread as far apart as can be',

@@ -4,10 +4,9 @@ import type { Piece } from '../../core/model/piece.ts';
 import type { Room } from '../../core/model/room.ts';
 import { boxOf, meetingPoint } from '../../core/model/shape.ts';
 import { StillThing } from './LaidDrawing.tsx';
+import { PieceTape } from './PieceTape.tsx';
 import { RoomPaint } from './RoomPaint.tsx';
-import { ShapeDrawing } from './ShapeDrawing.tsx';
 import { scaleFor } from './scale.ts';
-import { NumberedTape } from './Tape.tsx';
 
 /** Pixels a metre below which numbers, painted lines and the width of tape would hide one another. */
 const TINY = 8;
@@ -39,13 +38,15 @@ export function MiniFloor({
       aria-label={`${room.name}, ${box.width} by ${box.depth} metres, ${pieces.length} places taped`}
     >
       <RoomPaint room={tiny ? { ...room, painted: [] } : room} scale={scale} labels={false} />
-      {pieces.map((p, i) => {
-        const box = boxOf(p.shape);
-        const size = Math.max(12, Math.min(20, box.depth * scale.k * 0.6));
-        if (!tiny && p.taped && p.shape.shape === 'rect')
-          return <NumberedTape key={p.id} rect={box} number={p.number} scale={scale} seed={i * 5} size={size} />;
-        return <ShapeDrawing key={p.id} shape={p.shape} taped={p.taped} scale={scale} seed={i * 5} small={tiny} />;
-      })}
+      {pieces.map((p, i) => (
+        <PieceTape
+          key={p.id}
+          piece={p}
+          scale={scale}
+          seed={i * 5}
+          size={tiny ? null : Math.max(12, Math.min(20, boxOf(p.shape).depth * scale.k * 0.6))}
+        />
+      ))}
       {!tiny && things.map((t) => <StillThing key={t.id} piece={t} scale={scale} />)}
       {!tiny &&
         pieces

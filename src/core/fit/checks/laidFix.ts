@@ -58,7 +58,7 @@ export function turnIdea(
   degs: readonly number[],
   right: (t: LaidPiece) => boolean,
 ): FixIdea[] {
-  // Where fit put it only its place can be changed.
+  // A piece that fit put there can be moved by an edit, but not turned.
   if (piece.locked || piece.by === 'fit') return [];
   const turned = degs
     .map((deg) => ({ ...piece, turnedDeg: (((piece.turnedDeg + deg) % 360) + 360) % 360 }))

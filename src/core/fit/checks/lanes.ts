@@ -140,7 +140,7 @@ function endings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
 function lying(input: FitInput, block: FittedBlock): Noticed[] {
   const doors = doorsKeptClear(input.room).map((d) => ({ door: d, floor: doorZone(input.room, d) }));
   const at = (p: LaidPiece) => doors.find((d) => polygonsMeet(footprint(p), d.floor));
-  // What fit put inside a place lies right if the place does, until somebody moves it alone.
+  // Pieces that fit put in a place are checked with the place, unless the teacher has moved them on their own.
   const placed = new Set(Object.keys(input.lesson.blocks.find((b) => b.id === block.id)?.game?.placed ?? {}));
   const lying = laidIn(block).filter((p) => p.by !== 'fit' || placed.has(p.id));
   const inDoors = lying

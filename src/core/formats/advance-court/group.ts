@@ -1,4 +1,5 @@
 import { unitsThatFit } from '../../arrange/grid.ts';
+import { stockOf } from '../../gear/cover.ts';
 import { remembered } from '../../geometry/remembered.ts';
 import { HOUSE_LIMITS } from '../../model/band.ts';
 import { roomArea } from '../../model/room.ts';
@@ -23,8 +24,7 @@ export const comfortable = (positions: number) =>
   positions + Math.floor((positions * HOUSE_LIMITS.waitingShare) / (1 - HOUSE_LIMITS.waitingShare) + 1e-9);
 
 /** How many of the object there are. */
-export const objectsThere = ({ cupboard, values }: Pick<CourtContext, 'cupboard' | 'values'>) =>
-  cupboard.filter((g) => g.gearKind === values.object).reduce((sum, g) => sum + g.count, 0);
+export const objectsThere = ({ cupboard, values }: Pick<CourtContext, 'cupboard' | 'values'>) => stockOf(cupboard, values.object);
 
 /** How many courts: what the teacher set, else as many as keep waiting short and as floor, cupboard and class allow. */
 export function courtCount(context: CourtContext): number {

@@ -5,7 +5,7 @@ import { type RectPlace, rectPiece, rectPlaces } from '../../arrange/rectPlaces.
 import { paintedGuides } from '../../arrange/snapTo.ts';
 import type { Rect } from '../../geometry/point.ts';
 import { remembered } from '../../geometry/remembered.ts';
-import { type LaidPiece, newLaid } from '../../model/laidPiece.ts';
+import { type LaidPiece, piecesOf } from '../../model/laidPiece.ts';
 import { roomArea } from '../../model/room.ts';
 import type { Draft } from '../format.ts';
 import { type CourtContext, courtUnit, LINE_M } from './group.ts';
@@ -23,12 +23,7 @@ export function courtThings(place: RectPlace, lineM: number, cells: number, wait
   const step = depth / rowsOf;
   const middle = x + width / 2;
   const upright = depth - (cells % 2 ? step : 0);
-  const own = (laid: LaidPiece['laid'], name: string, at: { x: number; y: number }, more: Partial<LaidPiece> = {}): LaidPiece => ({
-    ...newLaid(laid, `${place.id}:${name}`, at),
-    of: place.id,
-    by: 'fit',
-    ...more,
-  });
+  const own = piecesOf(place.id);
   return [
     own(
       'court',

@@ -1,3 +1,4 @@
+import { stockOf } from '../../gear/cover.ts';
 import type { Edit } from '../../model/edit.ts';
 import type { FixIdea } from '../../model/finding.ts';
 import type { BlockWays, Draft } from '../format.ts';
@@ -52,7 +53,7 @@ export function courtWays(context: CourtContext, draft: Draft<AdvanceCourtValues
   for (let fewer = bouts - 1; fewer >= 1; fewer--)
     shorter.push(idea('bouts', { count: fewer }, setting(context, 'bouts', fewer), setting(context, 'rehearseSeconds', 0)));
   const longer = bouts < 4 ? [idea('bouts', { count: bouts + 1 }, setting(context, 'bouts', bouts + 1))] : [];
-  const stock = (kind: string) => context.cupboard.filter((g) => g.gearKind === kind).reduce((sum, g) => sum + g.count, 0);
+  const stock = (kind: string) => stockOf(context.cupboard, kind);
   const now = draft.groups.length;
   const others = context.setup.objects
     .filter((o) => o !== object && stock(o) >= now)

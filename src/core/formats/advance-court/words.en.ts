@@ -1,11 +1,8 @@
 import type { FormatWords } from '../formatWords.ts';
+import { n, s, t } from '../say.ts';
 import { SPACING_WORDS } from '../sharedWords.en.ts';
 import { duration, many } from '../speak.ts';
 
-type Data = Record<string, unknown>;
-const n = (d: Data, key: string) => Number(d[key]);
-const t = (d: Data, key: string) => String(d[key] ?? '');
-const s = (count: number, word: string) => `${count} ${word}${count === 1 ? '' : 's'}`;
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 export const advanceCourtWords: FormatWords = {

@@ -3,7 +3,7 @@ import { type Rng, seededRng } from '../../rng.ts';
 import type { Measured } from '../../simulate/measurePlay.ts';
 import type { Field } from './field.ts';
 import { ME, type Minds, think } from './minds.ts';
-import { STEP_S } from './motion.ts';
+import { PLAY_SHARE, STEP_S, USUAL_SPRINT } from './motion.ts';
 import type { ChasePlaySetup } from './setup.ts';
 import { huntersIn, playersIn } from './state.ts';
 
@@ -14,9 +14,6 @@ const THROW_MEETS = 0.35;
 /** Seconds after a catch before the next, and after a throw. */
 const AFTER_CATCH_S = 1.2;
 const AFTER_THROW_S = 3;
-/** A sprint that can be kept up over a game, as a share of the band's: turns, stops and looking around cost the rest. */
-const PLAY_SHARE = 0.62;
-const GRADE_4_5_SPRINT = 5;
 
 /** One play of a chase on its floor. `track`: x and y of every player at every step, in the order of `players`. */
 export interface ChaseRun {
@@ -133,7 +130,7 @@ function startMinds(setup: ChasePlaySetup, field: Field, players: string[], rand
   const n = players.length;
   const index = new Map(players.map((id, i) => [id, i]));
   const hunting = new Set(setup.everyoneHunts ? [] : huntersIn(setup));
-  const vmax = Float64Array.from(players, (id) => Math.max(0.3, setup.speeds?.[id] ?? setup.sprint ?? GRADE_4_5_SPRINT) * PLAY_SHARE);
+  const vmax = Float64Array.from(players, (id) => Math.max(0.3, setup.speeds?.[id] ?? setup.sprint ?? USUAL_SPRINT) * PLAY_SHARE);
   const [x, y] = [new Float64Array(n), new Float64Array(n)];
   // In a crossing everyone stands at one end, hunters in the middle; else runners anywhere, hunters together.
   const isCrossing = setup.zones !== undefined || setup.caught === 'back';

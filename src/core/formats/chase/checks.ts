@@ -4,12 +4,12 @@ import type { Draft, Timeline } from '../format.ts';
 import { idea, setting, stopSignalCheck } from '../ideas.ts';
 import { type ChaseContext, hunterCount, roundFlow } from './hunters.ts';
 import { fieldOfDraft } from './layout.ts';
+import { WAITING_TASK } from './settings.ts';
 import type { ChaseValues } from './setup.ts';
 import { fewerHunters, huntersIdea } from './ways.ts';
 
 type ChaseDraft = Draft<ChaseValues>;
 
-const TASK = 'Stand on one foot and count the passes aloud until you are back in';
 /** Square metres a student below which nobody runs at all. House figure. */
 const LEAST_M2 = 3;
 
@@ -63,7 +63,7 @@ function flow(context: ChaseContext, draft: ChaseDraft, timeline: Timeline): Not
       weight: 'caution',
       at,
       data,
-      ideas: [...fewerHunters(context), idea('chase-task', { task: TASK }, setting(context, 'waitingTask', TASK))],
+      ideas: [...fewerHunters(context), idea('chase-task', { task: WAITING_TASK }, setting(context, 'waitingTask', WAITING_TASK))],
     });
   if (!isLong && share < values.wishPercent / 100 - 0.005)
     found.push({

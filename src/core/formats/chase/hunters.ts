@@ -36,14 +36,12 @@ export function rulesOf({
 }
 
 /** How a round goes with so many hunters. */
-export function roundFlow(context: ChaseContext, hunters: number, seconds: number): Flow & { wait: number } {
+export function roundFlow(context: ChaseContext, hunters: number, seconds: number): Flow {
   const { players, defaults, setup } = context;
   const field = fieldFor(context);
   const runners = Math.max(0, players.length - hunters);
-  const play = { ...rulesOf(context), hunters: [{ id: '', how: setup.how }], sprint: defaults.sprint } as unknown as ChasePlaySetup;
-  const flow = chaseFlow(play, runners, hunters, field ? field.width * field.depth : 60, seconds);
-  const held = Math.max(0, (flow.endedAt ?? seconds) - flow.active);
-  return { ...flow, wait: runners ? held / Math.max(1, flow.catches / runners) : 0 };
+  const rules = { ...rulesOf(context), hunters: [{ how: setup.how }], sprint: defaults.sprint };
+  return chaseFlow(rules, runners, hunters, field ? field.width * field.depth : 60, seconds);
 }
 
 /** Seconds for which a number of hunters is tried. */

@@ -1,7 +1,7 @@
-import { boundsOf, type Point, type Rect, rectPolygon } from '../../geometry/point.ts';
+import { boundsOf, middleOf, type Point, type Rect, rectPolygon } from '../../geometry/point.ts';
 import { remembered } from '../../geometry/remembered.ts';
 import { spreadSpots } from '../../geometry/spreadSpots.ts';
-import { type LaidPiece, newLaid } from '../../model/laidPiece.ts';
+import { piecesOf } from '../../model/laidPiece.ts';
 import type { Draft } from '../format.ts';
 import { type ChaseContext, fieldFor, hunterCount } from './hunters.ts';
 import type { ChaseValues } from './setup.ts';
@@ -37,13 +37,8 @@ export function chaseLayout(context: ChaseContext): Pick<Draft<ChaseValues>, 'pi
   if (!found) return { pieces: [], things: [], unplaced: [name] };
   const field = placed.field ? { ...found, ...placed.field } : found;
   const hunters = hunterCount(context);
-  const own = (laid: LaidPiece['laid'], id: string, at: Point, more: Partial<LaidPiece> = {}): LaidPiece => ({
-    ...newLaid(laid, `field:${id}`, at),
-    of: 'field',
-    by: 'fit',
-    ...more,
-  });
-  const middle = { x: field.x + field.width / 2, y: field.y + field.depth / 2 };
+  const own = piecesOf(name.id);
+  const middle = middleOf(field);
   const lines = setup.crossing || setup.caught === 'back' ? [field.x + START_M, field.x + field.width - START_M] : [];
   return {
     pieces: [{ ...name, shape: { shape: 'zone', outline: rectPolygon(field) }, taped: false, pinned: placed.field !== undefined }],

@@ -3,6 +3,10 @@ import type { Minds } from './minds.ts';
 
 /** Seconds of one step. */
 export const STEP_S = 0.2;
+/** A sprint that can be kept up over a game, as a share of the band's: turns, stops and looking around cost the rest. */
+export const PLAY_SHARE = 0.62;
+/** Sprint of those of whom none is known: that of grades 4–5, m/s. */
+export const USUAL_SPRINT = 5;
 /** Share of the speed at which nobody tires. */
 export const EASY = 0.5;
 /** Seconds of sprint that use somebody up, and of rest that bring it back. */

@@ -11,7 +11,7 @@ import { STEP_S } from './motion.ts';
 import type { ChasePlaySetup } from './setup.ts';
 import { huntersIn, playersIn } from './state.ts';
 
-export const fieldFor = remembered(fieldOf);
+const fieldOnce = remembered(fieldOf);
 /** Plays of a forecast on the floor, if nobody says how many: the mean share is then good to about one point. */
 const PLAYS = 40;
 /** A floor for a play that has none: 40 m² a player, as wide as deep. */
@@ -19,7 +19,7 @@ const bareFloor = (players: number): NonNullable<ChasePlaySetup['floor']> => {
   const side = Math.sqrt(40 * Math.max(2, players));
   return { outline: [0, 1, 2, 3].map((i) => ({ x: i === 1 || i === 2 ? side : 0, y: i > 1 ? side : 0 })) };
 };
-export const floorOf = (setup: ChasePlaySetup): Field => fieldFor(setup.floor ?? bareFloor(setup.players.length));
+export const floorOf = (setup: ChasePlaySetup): Field => fieldOnce(setup.floor ?? bareFloor(setup.players.length));
 
 /** One play as it could go on its floor, in events that play accepts. */
 export const simulateChase = (setup: ChasePlaySetup, { seconds, seed }: { seconds: number; seed: number }): PlayEvent[] =>
@@ -82,15 +82,13 @@ export function chaseQuick(setup: ChasePlaySetup, options: ForecastOptions): For
     const flow = chaseFlow(setup, players.length - hunters.length, hunters.length, area, each);
     const lasted = flow.endedAt ?? each;
     ended += lasted;
-    const runners = Math.max(1, players.length - hunters.length);
-    const held = Math.max(0, lasted - flow.active);
-    const turns = flow.catches / runners;
+    const turns = flow.catches / Math.max(1, players.length - hunters.length);
     for (const id of players) {
       const sum = sums.get(id)!;
       sum.active += hunters.includes(id) ? lasted : flow.active;
       if (hunters.includes(id)) continue;
       sum.turns += turns;
-      sum.wait = Math.max(sum.wait, held / Math.max(1, turns));
+      sum.wait = Math.max(sum.wait, flow.wait);
     }
   }
   const rows = players.map((id) => ({ id, ...sums.get(id)!, turns: Math.round(sums.get(id)!.turns) }));

@@ -1,7 +1,7 @@
-import type { Edit } from '../../model/edit.ts';
 import type { FixIdea } from '../../model/finding.ts';
 import type { BlockWays, Draft } from '../format.ts';
 import { idea, setting } from '../ideas.ts';
+import { roundWays } from '../roundWays.ts';
 import { chaseGear } from './gear.ts';
 import { type ChaseContext, hunterCount } from './hunters.ts';
 import type { ChaseValues } from './setup.ts';
@@ -18,14 +18,8 @@ export const fewerHunters = (context: ChaseContext): FixIdea[] =>
 
 /** What the whole lesson may ask of a chase. */
 export function chaseWays(context: ChaseContext, draft: Draft<ChaseValues>): BlockWays {
-  const { bouts, walkSeconds, rehearseSeconds, workSeconds, safeSpots, waitingTask, dim } = context.values;
-  const rounds = (count: number, ...more: Edit[]) => idea('chase-rounds', { count }, setting(context, 'bouts', count), ...more);
-  const still = [...(dim ? [] : [setting(context, 'walkSeconds', 0)]), setting(context, 'rehearseSeconds', 0)];
-  const saved = rehearseSeconds + (dim ? 0 : walkSeconds);
-  const shorter: FixIdea[] = [];
-  if (saved > 0) shorter.push(idea('chase-no-walk', { seconds: saved }, ...still));
-  if (workSeconds !== undefined) shorter.push(idea('chase-automatic', {}, setting(context, 'workSeconds', null)));
-  for (let fewer = bouts - 1; fewer >= 1; fewer--) shorter.push(rounds(fewer, ...still));
+  const { safeSpots, waitingTask, dim } = context.values;
+  const { shorter, longer, others } = roundWays(context, 'chase', dim);
   const spots = (count: number) => idea('chase-safe', { count }, setting(context, 'safeSpots', count));
   const kinds = new Set(chaseGear(context, draft).map((n) => n.gearKind));
   const smaller = idea('chase-close', {}, setting(context, 'spacing', 'close'));
@@ -37,14 +31,14 @@ export function chaseWays(context: ChaseContext, draft: Draft<ChaseValues>): Blo
   const now = hunterCount(context);
   return {
     shorter,
-    longer: bouts < 8 ? [rounds(bouts + 1)] : [],
+    longer,
     gear: Object.fromEntries([...kinds].map((kind) => [kind, fewerOf(kind)])),
     choices: [
       [now + 2, now - 2, now + 1, now - 1, now - 4, now + 4]
         .filter((k) => k >= 1 && k <= 20 && k < context.players.length)
         .map((k) => huntersIdea(context, k)),
       [0, 2, 4].filter((c) => c !== safeSpots).map(spots),
-      [1, 2, 3, 4, 6].filter((b) => b !== bouts).map((b) => rounds(b)),
+      others([1, 2, 3, 4, 6]),
       context.values.spacing === 'wide' ? [smaller] : [idea('chase-wide', {}, setting(context, 'spacing', 'wide'))],
     ],
     waitingTask,

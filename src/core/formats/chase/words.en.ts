@@ -1,6 +1,6 @@
 import type { FormatWords } from '../formatWords.ts';
 import { n, percent, s, t } from '../say.ts';
-import { SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
+import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
 import { duration } from '../speak.ts';
 
 export const chaseWords: FormatWords = {
@@ -145,9 +145,7 @@ export const chaseWords: FormatWords = {
   },
   fixes: {
     'chase-hunters': (d) => `Use ${s(n(d, 'count'), 'hunter')}`,
-    'chase-rounds': (d) => s(n(d, 'count'), 'round'),
-    'chase-no-walk': (d) => `Skip walk-through and rehearsal: saves ${duration(n(d, 'seconds'))}`,
-    'chase-automatic': () => 'Make the round’s length automatic',
+    ...roundIdeaWords('chase'),
     'chase-safe': (d) => (n(d, 'count') ? `Use ${s(n(d, 'count'), 'safe spot')}` : 'Use no safe spots'),
     'chase-close': () => 'Use less of the floor',
     'chase-wide': () => 'Use all of the floor',

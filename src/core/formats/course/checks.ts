@@ -5,13 +5,12 @@ import { idea, setting, stopSignalCheck } from '../ideas.ts';
 import { type CourseContext, inUse } from './elements.ts';
 import { courseQuick, courseThroughput } from './forecast.ts';
 import { neededLength, queueAt } from './layout.ts';
+import { WAITING_TASK } from './settings.ts';
 import type { CourseValues } from './setup.ts';
 import { coursePlays } from './timeline.ts';
 import { doubleIdea, splitStart, withoutOne } from './ways.ts';
 
 type CourseDraft = Draft<CourseValues>;
-
-const TASK = 'Balance on the line you stand on until the one before you is through';
 
 /** No loop of that length on the floor. */
 function tooLong(context: CourseContext, draft: CourseDraft): Noticed[] {
@@ -76,7 +75,7 @@ function queueing(context: CourseContext, draft: CourseDraft, timeline: Timeline
         ...shorter,
         ...doubleIdea(context, slowest),
         ...[groups + 1, groups + 2].filter((c) => c <= inUse(context).length).map((c) => splitStart(context, c)),
-        idea('course-task', { task: TASK }, setting(context, 'waitingTask', TASK)),
+        idea('course-task', { task: WAITING_TASK }, setting(context, 'waitingTask', WAITING_TASK)),
       ],
     },
   ];

@@ -1,6 +1,6 @@
 import { loopInside } from '../../arrange/loopInside.ts';
 import { remembered } from '../../geometry/remembered.ts';
-import { type LaidPiece, newLaid } from '../../model/laidPiece.ts';
+import { type LaidKind, type LaidPiece, piecesOf } from '../../model/laidPiece.ts';
 import { roomArea } from '../../model/room.ts';
 import { lengthOf, movedTo, type PathShape, pointAlong } from '../../model/shape.ts';
 import type { Draft } from '../format.ts';
@@ -55,9 +55,10 @@ export function courseLayout(context: CourseContext, groups: string[][]): Pick<D
     path,
     elements.map((e) => e.spaceM),
   );
-  const own = (laid: LaidPiece['laid'], id: string, along: number, more: Partial<LaidPiece>): LaidPiece => {
+  const piece = piecesOf(name.id);
+  const own = (laid: LaidKind, id: string, along: number, more: Partial<LaidPiece>): LaidPiece => {
     const { turnedDeg, ...point } = pointAlong(path, along);
-    return { ...newLaid(laid, `course:${id}`, point, Math.round(turnedDeg * 10) / 10), of: 'course', by: 'fit', ...more };
+    return piece(laid, id, point, { turnedDeg: Math.round(turnedDeg * 10) / 10, ...more });
   };
   const { slowest, queue } = queueAt(context, groups.flat().length);
   const slow = elements.findIndex((e) => e.id === slowest);

@@ -2,6 +2,9 @@ import { type SettingMeta, SPACING } from '../setting.ts';
 import { metresSetting, roundSettings, STOP_SIGNAL, secondsSetting, waitingTask } from '../sharedSettings.ts';
 import type { CourseGame } from './setup.ts';
 
+/** What those who wait are told to do if nobody says. */
+export const WAITING_TASK = 'Balance on the line you stand on until the one before you is through';
+
 /** Settings of a course, in the order a teacher meets them. */
 export function courseSettings(game: CourseGame): SettingMeta[] {
   const titles = game.elements.map((e) => ({ value: e.id, title: e.title }));
@@ -11,7 +14,7 @@ export function courseSettings(game: CourseGame): SettingMeta[] {
     { key: 'direction', kind: 'choice', group: 'play', options: [{ value: 1 }, { value: -1 }], fallback: 1 },
     STOP_SIGNAL,
     { key: 'groups', kind: 'count', group: 'people', least: 1, most: 12, fallback: 3 },
-    waitingTask('Balance on the line you stand on until the one before you is through'),
+    waitingTask(WAITING_TASK),
     { ...secondsSetting('headwaySeconds', 0, 60, 5), step: 1 },
     {
       key: 'pacePercent',

@@ -1,7 +1,7 @@
-import type { Edit } from '../../model/edit.ts';
 import type { FixIdea } from '../../model/finding.ts';
 import type { BlockWays, Draft } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
+import { roundWays } from '../roundWays.ts';
 import { type CourseContext, inUse } from './elements.ts';
 import { courseGear } from './gear.ts';
 import type { CourseValues } from './setup.ts';
@@ -40,13 +40,8 @@ export function withoutOne(context: CourseContext): FixIdea[] {
 
 /** What the whole lesson may ask of a course. */
 export function courseWays(context: CourseContext, draft: Draft<CourseValues>): BlockWays {
-  const { bouts, walkSeconds, rehearseSeconds, workSeconds, headwaySeconds, groups } = context.values;
-  const rounds = (count: number, ...more: Edit[]) => idea('course-rounds', { count }, setting(context, 'bouts', count), ...more);
-  const still = [setting(context, 'walkSeconds', 0), setting(context, 'rehearseSeconds', 0)];
-  const shorter: FixIdea[] = [];
-  if (walkSeconds + rehearseSeconds > 0) shorter.push(idea('course-no-walk', { seconds: walkSeconds + rehearseSeconds }, ...still));
-  if (workSeconds !== undefined) shorter.push(idea('course-automatic', {}, setting(context, 'workSeconds', null)));
-  for (let fewer = bouts - 1; fewer >= 1; fewer--) shorter.push(rounds(fewer, ...still));
+  const { headwaySeconds, groups } = context.values;
+  const { shorter, longer, others } = roundWays(context, 'course');
   const needs = courseGear(context);
   const without = withoutOne(context);
   const using = (kind: string) =>
@@ -56,7 +51,7 @@ export function courseWays(context: CourseContext, draft: Draft<CourseValues>): 
   const single = (): FixIdea[] => (context.values.doubled ? [idea('course-single', {}, setting(context, 'doubled', ''))] : []);
   return {
     shorter,
-    longer: bouts < 8 ? [rounds(bouts + 1)] : [],
+    longer,
     gear: Object.fromEntries(needs.map((n) => [n.gearKind, [...single(), ...using(n.gearKind)]])),
     choices: [
       [1, 2, 3, 4, 6].filter((c) => c !== groups && c <= inUse(context).length).map((c) => splitStart(context, c)),
@@ -64,7 +59,7 @@ export function courseWays(context: CourseContext, draft: Draft<CourseValues>): 
         .filter((h) => h !== headwaySeconds)
         .map((h) => idea('course-headway', { seconds: h }, setting(context, 'headwaySeconds', h))),
       inUse(context).flatMap((e) => doubleIdea(context, e.id)),
-      [1, 2, 3, 4].filter((b) => b !== bouts).map((b) => rounds(b)),
+      others([1, 2, 3, 4]),
     ],
     waitingTask: draft.values.waitingTask,
   };

@@ -1,6 +1,6 @@
 import type { FormatWords } from '../formatWords.ts';
 import { type Data, n, percent, s, t } from '../say.ts';
-import { SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
+import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
 import { duration } from '../speak.ts';
 
 const holding = (d: Data) =>
@@ -75,8 +75,6 @@ export const courseWords: FormatWords = {
     'course-narrow': (d) => `Make the path ${t(d, 'spacingWords')} wide, ${t(d, 'gapWords')} before each element`,
     'course-headway': (d) => `Let one start every ${duration(n(d, 'seconds'))}`,
     'course-task': (d) => `Give the line a task: ${t(d, 'task')}`,
-    'course-rounds': (d) => s(n(d, 'count'), 'round'),
-    'course-no-walk': (d) => `Skip walk-through and rehearsal: saves ${duration(n(d, 'seconds'))}`,
-    'course-automatic': () => 'Make the round’s length automatic',
+    ...roundIdeaWords('course'),
   },
 };

@@ -3,12 +3,11 @@ import type { Noticed } from '../../model/finding.ts';
 import type { Draft, Timeline } from '../format.ts';
 import { idea, setting, stopSignalCheck } from '../ideas.ts';
 import { type LaneContext, laneUnit } from './group.ts';
+import { WAITING_TASK } from './settings.ts';
 import type { SkillLaneValues } from './setup.ts';
 import { fewerLanes, smallerLanes } from './ways.ts';
 
 type LaneDraft = Draft<SkillLaneValues>;
-
-const TASK = 'Watch the feet of the one in the lane, then say one thing that was good';
 
 /** Lanes that find no floor. */
 function unplacedLanes(context: LaneContext, draft: LaneDraft): Noticed[] {
@@ -42,7 +41,7 @@ function waiting(context: LaneContext, draft: LaneDraft, timeline: Timeline): No
         ? []
         : [
             ...smallerLanes(context).map((i) => ({ ...i, edits: [...i.edits, setting(context, 'groups', null)] })),
-            idea('lane-task', { task: TASK }, setting(context, 'waitingTask', TASK)),
+            idea('lane-task', { task: WAITING_TASK }, setting(context, 'waitingTask', WAITING_TASK)),
             ...(more <= 20 ? [idea('lanes', { count: more }, setting(context, 'groups', more))] : []),
             ...(workSeconds !== undefined && workSeconds > 30
               ? [idea('turn-of', { seconds: 30 }, setting(context, 'workSeconds', 30))]

@@ -1,4 +1,5 @@
 import { unitsThatFit } from '../../arrange/grid.ts';
+import { stockOf } from '../../gear/cover.ts';
 import { remembered } from '../../geometry/remembered.ts';
 import { roomArea } from '../../model/room.ts';
 import { dealtGroups } from '../dealtGroups.ts';
@@ -29,11 +30,7 @@ export const laneUnit = (context: Pick<LaneContext, 'setup' | 'values' | 'defaul
 
 /** How many lanes the gear is enough for; Infinity if it needs none. */
 export const lanesOfGear = ({ setup, cupboard }: Pick<LaneContext, 'setup' | 'cupboard'>): number =>
-  Math.min(
-    ...setup.gear.map(({ gearKind, count }) =>
-      Math.floor(cupboard.filter((g) => g.gearKind === gearKind).reduce((sum, g) => sum + g.count, 0) / count),
-    ),
-  );
+  Math.min(...setup.gear.map(({ gearKind, count }) => Math.floor(stockOf(cupboard, gearKind) / count)));
 
 /** How many lanes: what the teacher set, else enough for `perLane` in each, as far as floor and gear allow. */
 export function laneCount(context: LaneContext): number {

@@ -2,7 +2,7 @@ import { aroundPinned } from '../../arrange/aroundPinned.ts';
 import { inLane, lanesIn } from '../../arrange/lanesIn.ts';
 import { type RectPlace, rectPiece, rectPlaces } from '../../arrange/rectPlaces.ts';
 import { remembered } from '../../geometry/remembered.ts';
-import { type LaidPiece, newLaid } from '../../model/laidPiece.ts';
+import { type LaidKind, type LaidPiece, piecesOf } from '../../model/laidPiece.ts';
 import { roomArea } from '../../model/room.ts';
 import type { Draft } from '../format.ts';
 import { type LaneContext, laneUnit, reachOf, STAND_M } from './group.ts';
@@ -16,12 +16,9 @@ function laneThings(context: LaneContext, place: RectPlace, turnedDeg: 0 | 90): 
   const at = inLane(place, turnedDeg);
   const reach = reachOf(context);
   const half = values.laneM / 2;
-  const own = (laid: LaidPiece['laid'], name: string, across: number, along: number, more: Partial<LaidPiece>): LaidPiece => ({
-    ...newLaid(laid, `${place.id}:${name}`, at(across, along), turnedDeg),
-    of: place.id,
-    by: 'fit',
-    ...more,
-  });
+  const piece = piecesOf(place.id);
+  const own = (laid: LaidKind, name: string, across: number, along: number, more: Partial<LaidPiece>): LaidPiece =>
+    piece(laid, name, at(across, along), { turnedDeg, ...more });
   const title = `${place.number} ${place.title}`.slice(0, 40);
   const end = STAND_M + reach;
   return [

@@ -2,6 +2,9 @@ import { type SettingMeta, SPACING } from '../setting.ts';
 import { gapSetting, roundSettings, STOP_SIGNAL, waitingTask } from '../sharedSettings.ts';
 import type { SkillLaneGame } from './setup.ts';
 
+/** What those who wait are told to do if nobody says. */
+export const WAITING_TASK = 'Watch the feet of the one in the lane, then say one thing that was good';
+
 /** Settings of a skill lane, in the order a teacher meets them. Thresholds are percent of the tries since the last step. */
 export function laneSettings(game: SkillLaneGame): SettingMeta[] {
   const steps = game.ladder.length;
@@ -20,7 +23,7 @@ export function laneSettings(game: SkillLaneGame): SettingMeta[] {
     STOP_SIGNAL,
     { key: 'perLane', kind: 'count', group: 'people', least: 1, most: 3, fallback: 2 },
     { key: 'groups', kind: 'count', group: 'people', least: 1, most: 20 },
-    waitingTask('Watch the feet of the one in the lane, then say one thing that was good'),
+    waitingTask(WAITING_TASK),
     { key: 'turnsEach', kind: 'count', group: 'time', least: 1, most: 6, fallback: 2 },
     ...roundSettings({ rounds: 1, breakSeconds: 10, walk: 30, rehearse: 30, reset: 30 }).filter((m) => m.key !== 'bouts'),
     {

@@ -1,5 +1,5 @@
 import type { FormatWords } from '../formatWords.ts';
-import { type Data, listWords, n, s, t } from '../say.ts';
+import { type Data, n, s, t } from '../say.ts';
 import { SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
 import { duration } from '../speak.ts';
 
@@ -79,7 +79,7 @@ export const skillLaneWords: FormatWords = {
     'close-lanes': (d) => `Leave ${t(d, 'gapWords')} between lanes`,
     'first-step': (d) => `Start at “${t(d, 'title')}”`,
     'small-lanes': (d) => `Narrow lanes close together (${t(d, 'spacingWords')}), first step`,
-    'lane-task': (d) => `Give the task: ${listWords([t(d, 'task')])}`,
+    'lane-task': (d) => `Give the task: ${t(d, 'task')}`,
     'turn-of': (d) => `Make turns ${duration(n(d, 'seconds'))}`,
     'turns-each': (d) => `${s(n(d, 'count'), 'turn')} each`,
     'per-lane': (d) => `${s(n(d, 'count'), 'student')} at a lane`,

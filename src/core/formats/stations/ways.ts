@@ -1,3 +1,4 @@
+import { stockOf } from '../../gear/cover.ts';
 import { STAND_INS } from '../../gear/standIns.ts';
 import type { Edit } from '../../model/edit.ts';
 import type { FixIdea } from '../../model/finding.ts';
@@ -44,7 +45,7 @@ function shorter(context: StationsContext): FixIdea[] {
 function gearWays(context: StationsContext, draft: Draft<StationsValues>): Record<string, FixIdea[]> {
   const needs = stationsGear(context, draft);
   const total = (kind: string) => needs.filter((n) => n.gearKind === kind).reduce((sum, n) => sum + n.count, 0);
-  const stock = (kind: string) => context.cupboard.filter((g) => g.gearKind === kind).reduce((sum, g) => sum + g.count, 0);
+  const stock = (kind: string) => stockOf(context.cupboard, kind);
   const { substitutes, sharing, picks } = context.values;
   const ways: Record<string, FixIdea[]> = {};
   for (const kind of new Set(needs.map((n) => n.gearKind))) {

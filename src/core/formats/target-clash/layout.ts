@@ -1,6 +1,6 @@
 import { type SideArea, sidesOf, spotsAlong } from '../../arrange/sidesOf.ts';
-import type { Point, Rect } from '../../geometry/point.ts';
-import { type LaidKind, type LaidPiece, newLaid } from '../../model/laidPiece.ts';
+import { middleOf, type Point, type Rect } from '../../geometry/point.ts';
+import { type LaidPiece, piecesOf } from '../../model/laidPiece.ts';
 import type { Piece } from '../../model/piece.ts';
 import { rectShape } from '../../model/shape.ts';
 import type { Draft } from '../format.ts';
@@ -10,11 +10,6 @@ import type { TargetClashValues } from './setup.ts';
 const BOX_M = 1.5;
 /** A gap in the pen's wall, and the length of the wall on each side of it; m. */
 const GAP_M = 1.2;
-
-type Own = (laid: LaidKind, id: string, at: Point, more?: Partial<LaidPiece>) => LaidPiece;
-const thingOf =
-  (of: string): Own =>
-  (laid, id, at, more = {}) => ({ ...newLaid(laid, `${of}:${id}`, at), of, by: 'fit', ...more });
 
 const isFlat = (side: SideArea) => side.facesDeg === 90 || side.facesDeg === 270;
 /** A line across a side at a share of the way from its outer end to the others. */
@@ -43,7 +38,7 @@ function sideThings(context: ClashContext, sides: readonly SideArea[], index: nu
   const side = sides[index];
   const { setup, values } = context;
   const { guards, feeders } = postsOf(context);
-  const own = thingOf(id);
+  const own = piecesOf(id);
   const along = isFlat(side) ? ('y' as const) : ('x' as const);
   const line = (name: string, share: number, title: string) => {
     const { at, ...size } = across(side, share);
@@ -83,8 +78,8 @@ function sideThings(context: ClashContext, sides: readonly SideArea[], index: nu
 /** What lies between the sides: large objects to be driven, or a low pen with a gap for each side. */
 function middleThings(context: ClashContext, field: Rect, sides: readonly SideArea[]): LaidPiece[] {
   const { setup, values } = context;
-  const own = thingOf('side-1');
-  const middle = { x: field.x + field.width / 2, y: field.y + field.depth / 2 };
+  const own = piecesOf('side-1');
+  const middle = middleOf(field);
   if (setup.mode === 'drive') {
     const along = isFlat(sides[0]) ? ('y' as const) : ('x' as const);
     const inner = { x: field.x + 1.6, y: field.y + 1.6, width: field.width - 3.2, depth: field.depth - 3.2 };

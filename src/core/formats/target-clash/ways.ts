@@ -1,7 +1,8 @@
-import type { Edit } from '../../model/edit.ts';
+import { stockOf } from '../../gear/cover.ts';
 import type { FixIdea } from '../../model/finding.ts';
 import type { BlockWays, Draft } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
+import { roundWays } from '../roundWays.ts';
 import { clashGear } from './gear.ts';
 import type { ClashContext } from './group.ts';
 import type { TargetClashValues } from './setup.ts';
@@ -12,7 +13,7 @@ export const sidesIdea = (context: ClashContext, count: number): FixIdea =>
 /** Played with another of the game's objects, those that there are enough of first. */
 export function otherObjects(context: ClashContext, players: number): FixIdea[] {
   const { setup, values, cupboard } = context;
-  const stock = (kind: string) => cupboard.filter((g) => g.gearKind === kind).reduce((sum, g) => sum + g.count, 0);
+  const stock = (kind: string) => stockOf(cupboard, kind);
   return setup.objects
     .filter((o) => o !== values.object)
     .sort((a, b) => stock(b) - stock(a))
@@ -23,13 +24,8 @@ export function otherObjects(context: ClashContext, players: number): FixIdea[] 
 /** What the whole lesson may ask of a target clash. */
 export function clashWays(context: ClashContext, draft: Draft<TargetClashValues>): BlockWays {
   const { values, setup } = context;
-  const { bouts, walkSeconds, rehearseSeconds, workSeconds, targets } = values;
-  const rounds = (count: number, ...more: Edit[]) => idea('clash-rounds', { count }, setting(context, 'bouts', count), ...more);
-  const still = [setting(context, 'walkSeconds', 0), setting(context, 'rehearseSeconds', 0)];
-  const shorter: FixIdea[] = [];
-  if (walkSeconds + rehearseSeconds > 0) shorter.push(idea('clash-no-walk', { seconds: walkSeconds + rehearseSeconds }, ...still));
-  if (workSeconds !== undefined) shorter.push(idea('clash-automatic', {}, setting(context, 'workSeconds', null)));
-  for (let fewer = bouts - 1; fewer >= 1; fewer--) shorter.push(rounds(fewer, ...still));
+  const { targets } = values;
+  const { shorter, longer, others } = roundWays(context, 'clash');
   const players = draft.groups.flat().length;
   const fewerTargets = [1, 2, 3, 4, 6]
     .map((less) => targets - less)
@@ -39,7 +35,7 @@ export function clashWays(context: ClashContext, draft: Draft<TargetClashValues>
   const needs = clashGear(context, draft);
   return {
     shorter,
-    longer: bouts < 8 ? [rounds(bouts + 1)] : [],
+    longer,
     gear: Object.fromEntries(
       needs.map((n) => [
         n.gearKind,
@@ -50,7 +46,7 @@ export function clashWays(context: ClashContext, draft: Draft<TargetClashValues>
       Array.from({ length: setup.sides.length - 1 }, (_, i) => i + 2)
         .filter((c) => c !== values.groups)
         .map((c) => sidesIdea(context, c)),
-      [1, 2, 3, 4].filter((b) => b !== bouts).map((b) => rounds(b)),
+      others([1, 2, 3, 4]),
       otherObjects(context, players),
       fewerTargets,
     ],

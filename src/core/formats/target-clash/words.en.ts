@@ -1,7 +1,7 @@
 import type { FormatWords } from '../formatWords.ts';
-import { many, n, s, t } from '../say.ts';
-import { SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
-import { duration } from '../speak.ts';
+import { n, s, t } from '../say.ts';
+import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
+import { duration, many } from '../speak.ts';
 
 export const targetClashWords: FormatWords = {
   name: 'Target clash',
@@ -84,9 +84,7 @@ export const targetClashWords: FormatWords = {
   fixes: {
     'clash-sides': (d) => `Use ${s(n(d, 'count'), 'side')}`,
     'clash-object': (d) => `Play with ${many(t(d, 'to'))}`,
-    'clash-rounds': (d) => s(n(d, 'count'), 'round'),
-    'clash-no-walk': (d) => `Skip walk-through and rehearsal: saves ${duration(n(d, 'seconds'))}`,
-    'clash-automatic': () => 'Make the round’s length automatic',
+    ...roundIdeaWords('clash'),
     'clash-targets': (d) => `Use ${n(d, 'count')} of them`,
     'clash-edge': (d) => `Leave ${t(d, 'gapWords')} to the walls`,
     'clash-wide': () => 'Use all of the floor',

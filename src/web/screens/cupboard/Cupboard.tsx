@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { SlidersHorizontal, Trash2 } from 'lucide-react';
 import { useState } from 'react';
+import { stockOf } from '../../../core/gear/cover.ts';
 import { GEAR_KINDS, type Gear } from '../../../core/model/gear.ts';
 import { call, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
@@ -40,7 +41,7 @@ export function Cupboard() {
   };
   const need = (kind: string, periodId: string) =>
     fitted[periodId]?.gear.filter((l) => l.gearKind === kind).reduce((sum, l) => Math.max(sum, l.need), 0) ?? 0;
-  const have = (kind: string) => (list.data ?? []).filter((g) => g.gearKind === kind).reduce((sum, g) => sum + g.count, 0);
+  const have = (kind: string) => stockOf(list.data ?? [], kind);
   const sorted = [...(list.data ?? [])].sort((a, b) => a.place.localeCompare(b.place) || a.name.localeCompare(b.name));
   return (
     <div className="flex h-full flex-col overflow-hidden">

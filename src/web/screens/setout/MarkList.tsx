@@ -3,7 +3,7 @@ import { useEffect, useRef } from 'react';
 import type { Corner } from '../../../core/arrange/setOut.ts';
 import type { SetOutList, SetOutMark } from '../../../core/arrange/setOutList.ts';
 import type { SetOutUnit } from '../../../core/arrange/setOutUnit.ts';
-import { laidWords } from '../../../core/words/floor.en.ts';
+import { unitWords } from '../../../core/words/floor.en.ts';
 import type { Units } from '../../parts/units.ts';
 
 const CORNER = { A: 'lower left', B: 'lower right', C: 'upper right', D: 'upper left' } as const;
@@ -20,8 +20,8 @@ interface Told {
 
 /** "2 Gate lanes, lower left" */
 function placeOf(unit: number, corner: Corner, parts: readonly SetOutUnit[], quick?: boolean): string {
-  const { name, nth, marks } = parts[unit];
-  const words = nth ? `${laidWords(name)} ${nth}` : laidWords(name);
+  const { marks } = parts[unit];
+  const words = unitWords(parts[unit]);
   if (marks.length === 1) return words;
   return `${words}, ${(marks.length === 2 ? (quick ? MIDDLES : ENDS) : CORNER)[corner]}`;
 }

@@ -4,13 +4,12 @@ import { edgesOf, nearestOn } from '../../../core/geometry/point.ts';
 import type { LaidPiece } from '../../../core/model/laidPiece.ts';
 import type { Piece } from '../../../core/model/piece.ts';
 import type { Room } from '../../../core/model/room.ts';
-import { boxOf } from '../../../core/model/shape.ts';
 import { StillThing } from '../../floor/LaidDrawing.tsx';
+import { PieceTape } from '../../floor/PieceTape.tsx';
 import { RoomPaint } from '../../floor/RoomPaint.tsx';
 import { Scaled } from '../../floor/Scaled.tsx';
-import { ShapeDrawing } from '../../floor/ShapeDrawing.tsx';
 import type { Scale } from '../../floor/scale.ts';
-import { Measure, NumberedTape } from '../../floor/Tape.tsx';
+import { Measure } from '../../floor/Tape.tsx';
 import type { Units } from '../../parts/units.ts';
 
 interface Props {
@@ -32,13 +31,6 @@ export function MarkedFloor(props: Props) {
       {(scale) => <Drawing {...props} scale={scale} />}
     </Scaled>
   );
-}
-
-/** A place as it is set up: its tape with its number, or its floor. */
-function PieceTape({ piece, scale, seed }: { piece: Piece; scale: Scale; seed: number }) {
-  if (piece.taped && piece.shape.shape === 'rect')
-    return <NumberedTape rect={boxOf(piece.shape)} number={piece.number} scale={scale} seed={seed} size={22} />;
-  return <ShapeDrawing shape={piece.shape} taped={piece.taped} scale={scale} seed={seed} />;
 }
 
 const AWAY = { east: [-1, 0], west: [1, 0], north: [0, -1], south: [0, 1] } as const;
@@ -74,7 +66,7 @@ function Drawing({ room, pieces, laid, marks, mark, paced, units, onPick, scale 
     >
       <RoomPaint room={room} scale={scale} />
       {pieces.map((piece, i) => (
-        <PieceTape key={piece.id} piece={piece} scale={scale} seed={i * 5} />
+        <PieceTape key={piece.id} piece={piece} scale={scale} seed={i * 5} size={22} />
       ))}
       {laid.map((piece) => (
         <StillThing key={piece.id} piece={piece} scale={scale} />

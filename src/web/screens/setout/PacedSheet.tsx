@@ -1,6 +1,6 @@
 import type { PacedList, PacesFrom } from '../../../core/arrange/paced.ts';
 import type { Room } from '../../../core/model/room.ts';
-import { laidWords } from '../../../core/words/floor.en.ts';
+import { unitWords } from '../../../core/words/floor.en.ts';
 import { CommitField } from '../../parts/CommitField.tsx';
 import type { Units } from '../../parts/units.ts';
 import { minutes, type TapeSettings } from './SetOutFigures.tsx';
@@ -22,10 +22,7 @@ export function PacedSheet({
   settings: TapeSettings;
   painted: Room['painted'];
 }) {
-  const name = (unit: number) => {
-    const { name: own, nth } = paced.units[unit];
-    return nth ? `${laidWords(own)} ${nth}` : laidWords(own);
-  };
+  const name = (unit: number) => unitWords(paced.units[unit]);
   const target = ({ from, index }: PacesFrom) =>
     from === 'wall' ? `the ${walls[index]}` : from === 'line' ? `the ${painted[index].colour} line of ${painted[index].name}` : name(index);
   const words = (f: PacesFrom) =>
