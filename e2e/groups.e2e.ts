@@ -141,6 +141,19 @@ describe('ways', () => {
     await screen.click('button', 'Search for ways');
     await screen.says(/ways fitted/);
   });
+
+  it('leave every button under the floor whole beside the wide sheet', async () => {
+    await open(`/desk/mills-${today}`, '9 rounds of');
+    await screen.click('tab', 'Ways');
+    await screen.find('button', 'Cancel');
+    const [sheet] = await screen.page.$$eval('aside[aria-label="Sheet"]', (all) => all.map((e) => e.getBoundingClientRect().left));
+    const right = async (role: string, name: string) => {
+      const { x, width } = await demo.box(role, name);
+      return x + width;
+    };
+    for (const name of ['Add a block', 'Lay out …', 'The floor alone'])
+      expect(await right('button', name), name).toBeLessThanOrEqual(sheet);
+  });
 });
 
 describe('what if', () => {

@@ -25,56 +25,64 @@ interface Props {
 export function FloorBar({ game, round, onRound, walking, onWalk, chosen, units, edits, onMore, alone, onAlone, children, tools }: Props) {
   const rounds = game?.timeline.rounds.length ?? 0;
   return (
-    <div className="@container flex h-[52px] shrink-0 items-center gap-3 overflow-hidden px-4 @max-[680px]:gap-2 whitespace-nowrap">
-      {chosen.length > 0 ? (
-        <ChosenBar ids={chosen} units={units} edits={edits} onMore={onMore} />
-      ) : (
-        game &&
-        rounds > 0 && (
-          <>
-            <span className="head text-base" aria-live="polite">
-              <span className="@max-[680px]:sr-only">Round </span>
-              {round + 1} of {rounds}
-              <span className="hidden @[1000px]:inline">: now{round + 1 < rounds ? ' → next' : ''}</span>
-            </span>
-            <button type="button" className="btn px-2" aria-label="Round before" disabled={round === 0} onClick={() => onRound(round - 1)}>
-              ‹
-            </button>
-            <button
-              type="button"
-              className="btn px-2"
-              aria-label="Round after"
-              disabled={round >= rounds - 1}
-              onClick={() => onRound(round + 1)}
-            >
-              ›
-            </button>
-            {game.moveSeconds > 0 && (
-              <>
-                <button type="button" className="btn btn-tape flex shrink-0 items-center gap-2 @max-[800px]:px-2.5" onClick={onWalk}>
-                  <Footprints size={16} aria-hidden="true" />
-                  <span className="@max-[800px]:sr-only">{walking ? 'Stand still' : 'Walk it through'}</span>
-                </button>
-                <span className="hidden text-muted @[1120px]:inline">
-                  longest move {units.say(game.walkM)}, {game.moveSeconds} s
-                </span>
-              </>
-            )}
-          </>
-        )
-      )}
-      <span className="ml-auto min-w-0" />
-      {chosen.length === 0 && children}
-      {tools}
-      <button
-        type="button"
-        className="btn px-2"
-        aria-label={alone ? 'Show the sheet' : 'The floor alone'}
-        aria-pressed={alone}
-        onClick={onAlone}
-      >
-        {alone ? <Minimize2 size={16} aria-hidden="true" /> : <Maximize2 size={16} aria-hidden="true" />}
-      </button>
+    <div className="@container h-[52px] shrink-0 overflow-x-auto overflow-y-hidden [scrollbar-width:thin]">
+      <div className="flex h-full items-center gap-3 px-4 whitespace-nowrap @max-[780px]:gap-2 @max-[780px]:px-3">
+        {chosen.length > 0 ? (
+          <ChosenBar ids={chosen} units={units} edits={edits} onMore={onMore} />
+        ) : (
+          game &&
+          rounds > 0 && (
+            <>
+              <span className="head text-base" aria-live="polite">
+                <span className="@max-[780px]:sr-only">Round </span>
+                {round + 1} of {rounds}
+                <span className="hidden @[1032px]:inline">: now{round + 1 < rounds ? ' → next' : ''}</span>
+              </span>
+              <button
+                type="button"
+                className="btn px-2"
+                aria-label="Round before"
+                disabled={round === 0}
+                onClick={() => onRound(round - 1)}
+              >
+                ‹
+              </button>
+              <button
+                type="button"
+                className="btn px-2"
+                aria-label="Round after"
+                disabled={round >= rounds - 1}
+                onClick={() => onRound(round + 1)}
+              >
+                ›
+              </button>
+              {game.moveSeconds > 0 && (
+                <>
+                  <button type="button" className="btn btn-tape flex shrink-0 items-center gap-2 @max-[832px]:px-2.5" onClick={onWalk}>
+                    <Footprints size={16} aria-hidden="true" />
+                    <span className="@max-[832px]:sr-only">{walking ? 'Stand still' : 'Walk it through'}</span>
+                  </button>
+                  <span className="hidden text-muted @[1152px]:inline">
+                    longest move {units.say(game.walkM)}, {game.moveSeconds} s
+                  </span>
+                </>
+              )}
+            </>
+          )
+        )}
+        <span className="ml-auto min-w-0" />
+        {chosen.length === 0 && children}
+        {tools}
+        <button
+          type="button"
+          className="btn px-2"
+          aria-label={alone ? 'Show the sheet' : 'The floor alone'}
+          aria-pressed={alone}
+          onClick={onAlone}
+        >
+          {alone ? <Minimize2 size={16} aria-hidden="true" /> : <Maximize2 size={16} aria-hidden="true" />}
+        </button>
+      </div>
     </div>
   );
 }
