@@ -25,7 +25,14 @@ interface Case {
   events: object[];
   /** What the logbook calls its results. */
   result: string;
+  /** What follows each offense, if not by the school's ladder. */
+  ladder?: [step: string, words: string][];
 }
+
+const SCHOOL_LADDER: [string, string][] = [
+  ['word', 'a word'],
+  ['restart', 'out until'],
+];
 
 const CASES: Record<string, Case> = {
   'skill lanes': {
@@ -84,6 +91,7 @@ const CASES: Record<string, Case> = {
     },
     events: [{ type: 'caught' }, { type: 'freed' }],
     result: 'Catches',
+    ladder: [['restart', 'out until']],
   },
   'a target clash': {
     period: 'orchard',
@@ -109,7 +117,7 @@ const CASES: Record<string, Case> = {
 const labels = (section: string) =>
   screen.page.$$eval(`section[aria-label="${section}"] button`, (all) => all.map((b) => b.getAttribute('aria-label') ?? ''));
 
-describe.each(Object.entries(CASES))('%s', (_, { period, games, game, summary, place, play, events, result }) => {
+describe.each(Object.entries(CASES))('%s', (_, { period, games, game, summary, place, play, events, result, ladder = SCHOOL_LADDER }) => {
   const id = () => `${period}-${today}`;
   let run = '';
 
@@ -146,6 +154,22 @@ describe.each(Object.entries(CASES))('%s', (_, { period, games, game, summary, p
     await screen.says(summary);
   });
 
+  it('has a rule said in other words for this lesson, which can be reset', async () => {
+    await screen.click('button', new RegExp(`^${game}(?!:)`));
+    await screen.click('tab', 'Rules');
+    await screen.says(/About .* to read aloud/);
+    await screen.click('button', 'Say in other words: A tie');
+    await screen.fill('In your words', 'Shake hands and play on');
+    await screen.click('button', 'Say in other words: A tie');
+    await screen.says('Shake hands and play on.');
+    await screen.click('button', 'Reset to the game’s words');
+    await screen.says('Shake hands and play on.', { not: true });
+    await screen.click('button', 'Undo: reset a rule');
+    await screen.says('Shake hands and play on.');
+    await screen.says(/Saved \d|All saved/);
+    await screen.expectAccessible();
+  });
+
   it('is run on a phone with its own taps, an offence and a latecomer', async () => {
     run = ((await api('/runs', { periodId: id() })) as { id: string }).id;
     await open(`/whistle/${run}`, 390, 844);
@@ -160,15 +184,17 @@ describe.each(Object.entries(CASES))('%s', (_, { period, games, game, summary, p
       .find((b) => b.game)!
       .game!.groups.flat()
       .map((player) => plan.names[player]);
+    await screen.says('Shake hands and play on.');
     await play(players);
     await screen.click('button', 'Offense …');
     await screen.expectAccessible();
     expect(await screen.smallTexts()).toEqual([]);
     const who = players[players.length - 1];
-    await screen.click('button', new RegExp(`^${who}a word`));
-    await screen.says(`${who}: a word.`);
-    await screen.click('button', 'Offense …');
-    await screen.click('button', new RegExp(`^${who}out until`));
+    for (const [at, [, words]] of ladder.entries()) {
+      if (at > 0) await screen.click('button', 'Offense …');
+      await screen.click('button', new RegExp(`^${who}${words}`));
+      await screen.says(`${who}: ${words}`);
+    }
     await screen.says(`Sitting out: ${who}`);
     await screen.click('button', 'Students');
     const late = plan.names[plan.absent[0]];
@@ -177,7 +203,7 @@ describe.each(Object.entries(CASES))('%s', (_, { period, games, game, summary, p
     await screen.says('All saved');
     const log = (await stored(base, run)) as { type: string; event?: { type: string }; step?: string }[];
     expect(log.filter((e) => e.type === 'play').map((e) => e.event)).toMatchObject(events);
-    expect(log.filter((e) => e.type === 'offence').map((e) => e.step)).toEqual(['word', 'restart']);
+    expect(log.filter((e) => e.type === 'offence').map((e) => e.step)).toEqual(ladder.map(([step]) => step));
   });
 
   it('is found in the logbook', async () => {

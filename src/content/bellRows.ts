@@ -4,7 +4,7 @@ import { head } from '../core/model/record.ts';
 
 /** Every tower has a row of cones; whoever knocks its own row down first rings the bell. */
 export const bellRows: Game = {
-  ...head('game', 1),
+  ...head('game', 2),
   id: GameId.parse('bell-rows'),
   title: 'Ring the row',
   purpose: 'Aim at small targets from both sides, and stop throws without fear of the object',
@@ -12,12 +12,14 @@ export const bellRows: Game = {
   attentionCall: 'Bells? … Silent!',
   stopSignal: '',
   format: 'target-clash',
-  endRule: 'When the round is over, on the whistle',
-  restartRule: 'When a row is down all rows stand again and the guards move on',
-  outRule: 'What rolls away is fetched at a walk by the one who threw it',
-  tieRule: 'Two rows down at once: both have the point',
-  calmDown: 'Slide along the floor only',
-  offences: [{ what: 'Throwing above the waist', consequence: 'Out until the next restart', release: 'at the next restart' }],
+  rules: [
+    { kind: 'restart', text: 'When a row is down all rows stand again and the guards move on' },
+    { kind: 'boundary', text: 'What rolls away is fetched at a walk by the one who threw it' },
+    { kind: 'tie', text: 'Two rows down at once: both have the point' },
+    { kind: 'calm-down', text: 'Slide along the floor only' },
+    { kind: 'fault', fault: 'throwing-above-the-waist', does: 'Throwing above the waist', next: '', back: '' },
+  ],
+  offences: [{ what: 'throwing-above-the-waist', ladder: ['restart', 'rest'] }],
   questions: ['Which throw knocked most bells?', 'How did a guard help without getting hit?'],
   bands: {
     'pre-k': { guards: 0, targets: 3, groups: 2 },

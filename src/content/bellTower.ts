@@ -4,7 +4,7 @@ import { head } from '../core/model/record.ts';
 
 /** Three bells in a tower: catch, say the next word of the chain, pass on. */
 export const bellTower: Game = {
-  ...head('game', 1),
+  ...head('game', 2),
   id: GameId.parse('bell-tower'),
   title: 'Bell tower',
   purpose: 'Catch and pass under a small load for the mind, and take turns fairly',
@@ -12,12 +12,14 @@ export const bellTower: Game = {
   attentionCall: 'Ding? … Dong!',
   stopSignal: '',
   format: 'advance-court',
-  endRule: 'When the bout is over, on the whistle',
-  restartRule: 'The high bell starts every chain to the low bell',
-  outRule: 'What rolls away is fetched by the one who missed it, at a walk',
-  tieRule: 'Nobody sure? Ring it again',
-  calmDown: 'Roll it instead of tossing it',
-  offences: [{ what: 'Tossing at somebody who does not look', consequence: 'A word', release: 'at once' }],
+  rules: [
+    { kind: 'restart', text: 'The high bell starts every chain to the low bell' },
+    { kind: 'boundary', text: 'What rolls away is fetched by the one who missed it, at a walk' },
+    { kind: 'tie', text: 'Nobody sure? Ring it again' },
+    { kind: 'calm-down', text: 'Roll it instead of tossing it' },
+    { kind: 'fault', fault: 'tossing-at-somebody-who-does-not-look', does: 'Tossing at somebody who does not look', next: '', back: '' },
+  ],
+  offences: [{ what: 'tossing-at-somebody-who-does-not-look' }],
   questions: ['Which words were hard to find in time?', 'Who helped a ringer without saying the word?'],
   bands: {
     'pre-k': { positions: 2, chain: 'none', bouts: 1 },

@@ -4,7 +4,7 @@ import { head } from '../core/model/record.ts';
 
 /** Keep a light ball crossing four arches of a bridge; whoever lets it fall walks round to the bank. */
 export const bridgeKeepers: Game = {
-  ...head('game', 1),
+  ...head('game', 2),
   id: GameId.parse('bridge-keepers'),
   title: 'Bridge keepers',
   purpose: 'Send a light ball on with the open hand so that the next one can play it',
@@ -13,15 +13,21 @@ export const bridgeKeepers: Game = {
   attentionCall: 'Keepers? … Lantern low!',
   stopSignal: '',
   format: 'advance-court',
-  endRule: 'When the bout is over, on the whistle',
-  restartRule: 'The last arch starts every rally to the first',
-  outRule: 'A ball that leaves the bridge is fetched by the one who sent it, at a walk',
-  tieRule: 'Two who do not agree play it again',
-  calmDown: 'Catch and pass only, below the hip',
-  offences: [
-    { what: 'Hitting down hard at somebody near', consequence: 'A word', release: 'at once' },
-    { what: 'Arguing on after the second try', consequence: 'The rally goes to the line', release: 'next rally' },
+  rules: [
+    { kind: 'restart', text: 'The last arch starts every rally to the first' },
+    { kind: 'boundary', text: 'A ball that leaves the bridge is fetched by the one who sent it, at a walk' },
+    { kind: 'tie', text: 'Two who do not agree play it again' },
+    { kind: 'calm-down', text: 'Catch and pass only, below the hip' },
+    { kind: 'fault', fault: 'hitting-down-hard-at-somebody-near', does: 'Hitting down hard at somebody near', next: '', back: '' },
+    {
+      kind: 'fault',
+      fault: 'arguing-on-after-the-second-try',
+      does: 'Arguing on after the second try',
+      next: 'The rally goes to the line',
+      back: 'Next rally',
+    },
   ],
+  offences: [{ what: 'hitting-down-hard-at-somebody-near' }, { what: 'arguing-on-after-the-second-try' }],
   questions: ['How did you make it easy for the next one?', 'What did you watch while you stood in line?'],
   bands: {
     'pre-k': { positions: 3, bouts: 1, contact: 'catch' },

@@ -4,7 +4,7 @@ import { head } from '../core/model/record.ts';
 
 /** A round of bridges, gates and stepping stones; everyone goes at their own pace. */
 export const bridgeRun: Game = {
-  ...head('game', 1),
+  ...head('game', 2),
   id: GameId.parse('bridge-run'),
   title: 'Seven bridges',
   purpose: 'Travel in different ways, balance, land softly, and leave every element as it was',
@@ -13,12 +13,14 @@ export const bridgeRun: Game = {
   attentionCall: 'Bridges? … Hold!',
   stopSignal: '',
   format: 'course',
-  endRule: 'When the round is over, on the whistle',
-  restartRule: 'Go on from where you stood',
-  outRule: 'Whoever steps off goes back to the start of that element, not of the course',
-  tieRule: 'Laps are your own: compare them with your last time',
-  calmDown: 'Walking only, with one hand on your hip',
-  offences: [{ what: 'Passing on an element', consequence: 'A word', release: 'at once' }],
+  rules: [
+    { kind: 'restart', text: 'Go on from where you stood' },
+    { kind: 'boundary', text: 'Whoever steps off goes back to the start of that element, not of the course' },
+    { kind: 'tie', text: 'Laps are your own: compare them with your last time' },
+    { kind: 'calm-down', text: 'Walking only, with one hand on your hip' },
+    { kind: 'fault', fault: 'passing-on-an-element', does: 'Passing on an element', next: '', back: '' },
+  ],
+  offences: [{ what: 'passing-on-an-element' }],
   questions: ['Where did you slow down so that it worked?', 'Which bridge felt easier in the last round?'],
   bands: {
     'pre-k': { bouts: 2, picks: ['low-bridge', 'stones', 'gate', 'tunnel'] },

@@ -4,7 +4,7 @@ import { head } from '../core/model/record.ts';
 
 /** Roll a lantern stone down a lane so that it knocks over what stands at the end; a partner sends it back. */
 export const lanternRoll: Game = {
-  ...head('game', 1),
+  ...head('game', 2),
   id: GameId.parse('lantern-roll'),
   title: 'Lantern roll',
   purpose: 'Roll with the arm and the eyes on one line, a step longer each time it works',
@@ -12,12 +12,14 @@ export const lanternRoll: Game = {
   attentionCall: 'Lanterns? … Lit!',
   stopSignal: '',
   format: 'skill-lane',
-  endRule: 'When the turn is over, on the whistle',
-  restartRule: 'Roll again when the keeper stands aside and both arms are up',
-  outRule: 'What leaves the lane is fetched by the keeper, at a walk, when no stone rolls',
-  tieRule: 'Best run counts; the same run is shared',
-  calmDown: 'One lane at a time, on my word',
-  offences: [{ what: 'Sending it before the arms are up', consequence: 'A word', release: 'at once' }],
+  rules: [
+    { kind: 'restart', text: 'Roll again when the keeper stands aside and both arms are up' },
+    { kind: 'boundary', text: 'What leaves the lane is fetched by the keeper, at a walk, when no stone rolls' },
+    { kind: 'tie', text: 'Best run counts; the same run is shared' },
+    { kind: 'calm-down', text: 'One lane at a time, on my word' },
+    { kind: 'fault', fault: 'sending-it-before-the-arms-are-up', does: 'Sending it before the arms are up', next: '', back: '' },
+  ],
+  offences: [{ what: 'sending-it-before-the-arms-are-up' }],
   questions: ['What did your rolling hand point to at the end?', 'When was it time for a harder step?'],
   bands: {
     'pre-k': { turnsEach: 1, enough: 5 },

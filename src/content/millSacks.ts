@@ -4,7 +4,7 @@ import { head } from '../core/model/record.ts';
 
 /** Two mills drive big sacks over each other's line by hitting them with small soft ones. */
 export const millSacks: Game = {
-  ...head('game', 1),
+  ...head('game', 2),
   id: GameId.parse('mill-sacks'),
   title: 'Push the sacks',
   purpose: 'Send again and again with aim, from behind a line, and work out together where it counts',
@@ -12,15 +12,14 @@ export const millSacks: Game = {
   attentionCall: 'Mills? … Stand still!',
   stopSignal: '',
   format: 'target-clash',
-  endRule: 'When the round is over, on the whistle',
-  restartRule: 'At a goal everything stops, all sacks go back to the middle, new feeders go in',
-  outRule: 'What rolls past the goal line belongs to that mill',
-  tieRule: 'The mill with more sacks on the other half has it',
-  calmDown: 'Rolling only, kneeling behind the line',
-  offences: [
-    { what: 'Crossing the line', consequence: 'Out until the next restart', release: 'at the next restart' },
-    { what: 'Aiming at a feeder', consequence: 'Out until the next restart', release: 'at the next restart' },
+  rules: [
+    { kind: 'restart', text: 'At a goal everything stops, all sacks go back to the middle, new feeders go in' },
+    { kind: 'boundary', text: 'What rolls past the goal line belongs to that mill' },
+    { kind: 'tie', text: 'The mill with more sacks on the other half has it' },
+    { kind: 'calm-down', text: 'Rolling only, kneeling behind the line' },
+    { kind: 'fault', fault: 'aiming-at-a-feeder', does: 'Aiming at a feeder', next: '', back: '' },
   ],
+  offences: [{ what: 'cross' }, { what: 'aiming-at-a-feeder', ladder: ['restart', 'rest'] }],
   questions: ['Where did a hit move the sack most?', 'How did your side share out who throws at what?'],
   bands: {
     'pre-k': { feeders: 0, targets: 3, bouts: 2 },

@@ -5,7 +5,7 @@ import { station } from './station.ts';
 
 /** Send, catch and juggle in a round of nine mill rooms. */
 export const nineMills: Game = {
-  ...head('game', 1),
+  ...head('game', 2),
   id: GameId.parse('nine-mills'),
   title: 'Nine mills',
   purpose: 'Send, catch, slide and juggle objects of different kinds with control',
@@ -13,15 +13,22 @@ export const nineMills: Game = {
   attentionCall: 'Millers? … Grind on!',
   stopSignal: '',
   format: 'stations',
-  endRule: 'When every group has been in every mill',
-  restartRule: 'Every round starts on the short whistle',
-  outRule: 'What rolls out of a mill is fetched at a walk when the way is free',
-  tieRule: 'Groups with the same points share the first place',
-  calmDown: 'Objects stay below the knee for one round',
-  offences: [
-    { what: 'Throwing across another mill', consequence: 'A word', release: 'at once' },
-    { what: 'Throwing on after the stop signal', consequence: 'Keeps the score for one round', release: 'next round' },
+  rules: [
+    { kind: 'end', text: 'When every group has been in every mill' },
+    { kind: 'restart', text: 'Every round starts on the short whistle' },
+    { kind: 'boundary', text: 'What rolls out of a mill is fetched at a walk when the way is free' },
+    { kind: 'tie', text: 'Groups with the same points share the first place' },
+    { kind: 'calm-down', text: 'Objects stay below the knee for one round' },
+    { kind: 'fault', fault: 'throwing-across-another-mill', does: 'Throwing across another mill', next: '', back: '' },
+    {
+      kind: 'fault',
+      fault: 'throwing-on-after-the-stop-signal',
+      does: 'Throwing on after the stop signal',
+      next: 'Keeps the score for one round',
+      back: 'Next round',
+    },
   ],
+  offences: [{ what: 'throwing-across-another-mill' }, { what: 'throwing-on-after-the-stop-signal' }],
   questions: ['Which wheel needed the softest hands?', 'What did you change after a miss?'],
   bands: {
     'pre-k': { picks: ['ribbon-arcs', 'gate-lanes', 'stone-slide', 'bell-toss'], walkSeconds: 90, rehearseSeconds: 60 },

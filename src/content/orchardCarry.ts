@@ -5,7 +5,7 @@ import { station } from './station.ts';
 
 /** Lane-and-gate travelling and careful carrying, for bigger students with a printed odd one's task left open. */
 export const orchardCarry: Game = {
-  ...head('game', 1),
+  ...head('game', 2),
   id: GameId.parse('orchard-carry'),
   title: 'Orchard carry',
   purpose: 'Carry, hand over and set down under control while travelling through gates',
@@ -13,12 +13,21 @@ export const orchardCarry: Game = {
   attentionCall: 'Baskets? … Down!',
   stopSignal: '',
   format: 'stations',
-  endRule: 'When the last bridge has been crossed',
-  restartRule: 'Every round starts on the whistle with baskets down',
-  outRule: 'Dropped fruit is picked up by the one who carried it',
-  tieRule: 'The group that set down more quietly goes first next time',
-  calmDown: 'Walking only',
-  offences: [{ what: 'Crossing in front of a carrier', consequence: 'Lets two others pass', release: 'at once' }],
+  rules: [
+    { kind: 'end', text: 'When the last bridge has been crossed' },
+    { kind: 'restart', text: 'Every round starts on the whistle with baskets down' },
+    { kind: 'boundary', text: 'Dropped fruit is picked up by the one who carried it' },
+    { kind: 'tie', text: 'The group that set down more quietly goes first next time' },
+    { kind: 'calm-down', text: 'Walking only' },
+    {
+      kind: 'fault',
+      fault: 'crossing-in-front-of-a-carrier',
+      does: 'Crossing in front of a carrier',
+      next: 'Lets two others pass',
+      back: 'At once',
+    },
+  ],
+  offences: [{ what: 'crossing-in-front-of-a-carrier' }],
   questions: ['How did you warn the one behind you?', 'What made a hand-over safe?'],
   bands: {
     'pre-k': { picks: ['ladder-lane', 'twig-gates', 'fruit-drop', 'sorting'], oddTask: 'free' },

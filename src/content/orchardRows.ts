@@ -4,7 +4,7 @@ import { head } from '../core/model/record.ts';
 
 /** Send a disc along an orchard row to the post at its end, from nearer to farther. */
 export const orchardRows: Game = {
-  ...head('game', 1),
+  ...head('game', 2),
   id: GameId.parse('orchard-rows'),
   title: 'Orchard rows',
   purpose: 'Send a disc flat and straight to a partner, and know when it is time for a longer row',
@@ -12,12 +12,14 @@ export const orchardRows: Game = {
   attentionCall: 'Rows? … Clear!',
   stopSignal: '',
   format: 'skill-lane',
-  endRule: 'When the turn is over, on the whistle',
-  restartRule: 'Send again when the picker is back on the green spot',
-  outRule: 'A disc that lands in another row stays there until both rows are clear',
-  tieRule: 'Count the best run of both partners together',
-  calmDown: 'Slide it on the floor instead',
-  offences: [{ what: 'Walking into a row that is not clear', consequence: 'A word', release: 'at once' }],
+  rules: [
+    { kind: 'restart', text: 'Send again when the picker is back on the green spot' },
+    { kind: 'boundary', text: 'A disc that lands in another row stays there until both rows are clear' },
+    { kind: 'tie', text: 'Count the best run of both partners together' },
+    { kind: 'calm-down', text: 'Slide it on the floor instead' },
+    { kind: 'fault', fault: 'walking-into-a-row-that-is-not-clear', does: 'Walking into a row that is not clear', next: '', back: '' },
+  ],
+  offences: [{ what: 'walking-into-a-row-that-is-not-clear' }],
   questions: ['What made the disc fly flat?', 'Which help worked: a word, watching, or a hand?'],
   bands: {
     'pre-k': { turnsEach: 1, enough: 5 },

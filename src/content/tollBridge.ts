@@ -4,7 +4,7 @@ import { head } from '../core/model/record.ts';
 
 /** At every call the travelers cross; the tollkeepers in the middle send back whom they touch. */
 export const tollBridge: Game = {
-  ...head('game', 1),
+  ...head('game', 2),
   id: GameId.parse('toll-bridge'),
   title: 'Toll bridge',
   purpose: 'Wait for the gap, then run and dodge; hunters learn to cut off the way',
@@ -13,12 +13,14 @@ export const tollBridge: Game = {
   attentionCall: 'Bridge? … Closed!',
   stopSignal: '',
   format: 'chase',
-  endRule: 'When the round is over, on the whistle',
-  restartRule: 'Everyone to the west line, new tollkeepers',
-  outRule: 'Whoever runs around the cones walks back to the line they came from',
-  tieRule: 'Count the crossings of all together and beat them',
-  calmDown: 'Cross backward, walking',
-  offences: [{ what: 'Running into somebody', consequence: 'A word', release: 'at once' }],
+  rules: [
+    { kind: 'restart', text: 'Everyone to the west line, new tollkeepers' },
+    { kind: 'boundary', text: 'Whoever runs around the cones walks back to the line they came from' },
+    { kind: 'tie', text: 'Count the crossings of all together and beat them' },
+    { kind: 'calm-down', text: 'Cross backward, walking' },
+    { kind: 'fault', fault: 'running-into-somebody', does: 'Running into somebody', next: '', back: '' },
+  ],
+  offences: [{ what: 'running-into-somebody' }],
   questions: ['How did you see that the way was free?', 'What did two tollkeepers do better than one?'],
   bands: {
     'pre-k': { bouts: 2, callSeconds: 30 },

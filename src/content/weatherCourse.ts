@@ -4,7 +4,7 @@ import { head } from '../core/model/record.ts';
 
 /** A loop through one day of weather: wind, puddles, fog, hail and sun, each with its own way to move. */
 export const weatherCourse: Game = {
-  ...head('game', 1),
+  ...head('game', 2),
   id: GameId.parse('weather-course'),
   title: 'A day of weather',
   purpose: 'Change the way of traveling at every element, aim while breathing hard, and pace yourself',
@@ -12,12 +12,14 @@ export const weatherCourse: Game = {
   attentionCall: 'Weather? … Calm!',
   stopSignal: '',
   format: 'course',
-  endRule: 'When the round is over, on the whistle',
-  restartRule: 'Go on from where you stood',
-  outRule: 'A beanbag that misses is fetched at a walk and put back in the basket line',
-  tieRule: 'Days are your own: compare them with your last time',
-  calmDown: 'Everyone walks until the next rest',
-  offences: [{ what: 'Running through the fog', consequence: 'A word', release: 'at once' }],
+  rules: [
+    { kind: 'restart', text: 'Go on from where you stood' },
+    { kind: 'boundary', text: 'A beanbag that misses is fetched at a walk and put back in the basket line' },
+    { kind: 'tie', text: 'Days are your own: compare them with your last time' },
+    { kind: 'calm-down', text: 'Everyone walks until the next rest' },
+    { kind: 'fault', fault: 'running-through-the-fog', does: 'Running through the fog', next: '', back: '' },
+  ],
+  offences: [{ what: 'running-through-the-fog' }],
   questions: ['Which weather asked most of your legs?', 'How did you know your pace was right?'],
   bands: {
     'pre-k': { bouts: 2, picks: ['wind', 'puddles', 'fog', 'sun'] },

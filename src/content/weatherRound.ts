@@ -5,7 +5,7 @@ import { station } from './station.ts';
 
 /** Ways of moving and of handling light objects, a weather at each place. */
 export const weatherRound: Game = {
-  ...head('game', 1),
+  ...head('game', 2),
   id: GameId.parse('weather-round'),
   title: 'Weather round',
   purpose: 'Travel, balance and handle light objects in different ways',
@@ -13,12 +13,15 @@ export const weatherRound: Game = {
   attentionCall: 'What is the weather? … Fair!',
   stopSignal: 'Low bell and both arms up: stand like a tree',
   format: 'stations',
-  endRule: 'When everybody has been through all weathers',
-  restartRule: 'The high bell starts a round',
-  outRule: 'Objects that leave the place are fetched at a walk',
-  tieRule: 'No winner: the class counts together',
-  calmDown: 'Everything in slow motion',
-  offences: [{ what: 'Running into another weather', consequence: 'A word', release: 'at once' }],
+  rules: [
+    { kind: 'end', text: 'When everybody has been through all weathers' },
+    { kind: 'restart', text: 'The high bell starts a round' },
+    { kind: 'boundary', text: 'Objects that leave the place are fetched at a walk' },
+    { kind: 'tie', text: 'No winner: the class counts together' },
+    { kind: 'calm-down', text: 'Everything in slow motion' },
+    { kind: 'fault', fault: 'running-into-another-weather', does: 'Running into another weather', next: '', back: '' },
+  ],
+  offences: [{ what: 'running-into-another-weather' }],
   questions: ['Which weather was the hardest to stand still in?', 'Where did you see someone help?'],
   bands: {
     'pre-k': { picks: ['breeze', 'rain', 'rainbow', 'snow'], areaWidthM: 3.5, walkSeconds: 120, oddTask: 'free' },

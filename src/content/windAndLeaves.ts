@@ -4,7 +4,7 @@ import { head } from '../core/model/record.ts';
 
 /** The wind stills leaves with a touch; other leaves set them free. */
 export const windAndLeaves: Game = {
-  ...head('game', 1),
+  ...head('game', 2),
   id: GameId.parse('wind-and-leaves'),
   title: 'Wind and leaves',
   purpose: 'Change speed and direction to get away, and see who needs help',
@@ -12,12 +12,14 @@ export const windAndLeaves: Game = {
   attentionCall: 'Wind? … Calm!',
   stopSignal: '',
   format: 'chase',
-  endRule: 'When the round is over, on the whistle',
-  restartRule: 'New winds, everyone else is free again',
-  outRule: 'Whoever leaves the field counts as caught where they left it',
-  tieRule: 'There is no winner: count how many leaves still fly',
-  calmDown: 'Everyone walks until I say “wind”',
-  offences: [{ what: 'Pushing instead of touching', consequence: 'Out until the next round', release: 'at the next round' }],
+  rules: [
+    { kind: 'restart', text: 'New winds, everyone else is free again' },
+    { kind: 'boundary', text: 'Whoever leaves the field counts as caught where they left it' },
+    { kind: 'tie', text: 'There is no winner: count how many leaves still fly' },
+    { kind: 'calm-down', text: 'Everyone walks until I say “wind”' },
+    { kind: 'fault', fault: 'pushing-instead-of-touching', does: 'Pushing instead of touching', next: '', back: '' },
+  ],
+  offences: [{ what: 'pushing-instead-of-touching', ladder: ['restart', 'rest'] }],
   questions: ['How did you get away without being the fastest?', 'Whom did you free?'],
   bands: {
     'pre-k': { bouts: 3, safeSpots: 3 },

@@ -5,13 +5,18 @@ import { PGlite } from '@electric-sql/pglite';
 import { drizzle } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
 import { afterAll, describe, expect, it } from 'vitest';
+import { holesIn } from '../core/formats/holes.ts';
+import { rulesWith } from '../core/formats/rules.ts';
 import type { LogEntry } from '../core/live/logEntry.ts';
 import { logEntry } from '../core/live/logEntry.ts';
 import { planOf } from '../core/live/runPlan.ts';
+import { Game } from '../core/model/game.ts';
 import { Piece } from '../core/model/piece.ts';
 import { newestOf, upgrade } from '../core/model/record.ts';
-import { Run } from '../core/model/run.ts';
+import { Run, RunEvent } from '../core/model/run.ts';
 import { boxOf } from '../core/model/shape.ts';
+import { ruleWords } from '../core/words/rules.en.ts';
+import { runEventWords } from '../core/words/run.en.ts';
 import type { Database } from './database.ts';
 import { readDesk } from './deskInput.ts';
 import { lessonRecords, periodRecords, runRecords } from './repositories/index.ts';
@@ -53,7 +58,7 @@ describe('data of the first version', () => {
     await migrate(db, { migrationsFolder: path.join(here, 'migrations') });
     const old = db as unknown as Database;
     const [run] = await runRecords.list(old);
-    expect(run.version).toBe(3);
+    expect(run.version).toBe(newestOf('run'));
     const entry = logEntry(run, await readRunLog(old, run.id), 0);
     const { points, ...told } = frozen.entry;
     expect(entry).toMatchObject(told);
@@ -84,8 +89,8 @@ describe('a run of version 2', () => {
     const run = Run.parse(upgrade(old, newestOf('run')));
     const was = planOf(old as unknown as Run).blocks;
     planOf(run).blocks.forEach((block, i) => {
-      const { pieces, things, ...rest } = block.game ?? { pieces: [], things: [] };
-      const { pieces: before, ...then } = (was[i].game ?? { pieces: [] }) as { pieces: unknown[] };
+      const { pieces, things, rules: _rules, cards: _cards, ...rest } = block.game ?? { pieces: [], things: [], rules: [], cards: [] };
+      const { pieces: before, rules: _before, ...then } = (was[i].game ?? { pieces: [] }) as { pieces: unknown[]; rules?: unknown };
       expect(rest).toEqual(then);
       expect(things).toEqual([]);
       expect(pieces).toHaveLength(before.length);
@@ -95,5 +100,66 @@ describe('a run of version 2', () => {
         expect([boxOf(piece.shape), piece.number, piece.taped]).toEqual([{ x, y, width, depth }, number, kind === 'station']);
       });
     });
+  });
+});
+
+describe('a run of version 3', () => {
+  const stored = JSON.parse(readFileSync(path.join(here, 'frozen/runs3.json'), 'utf8')) as Record<string, unknown>[];
+  it.each(stored.map((run) => [String(run.id), run] as const))(
+    '%s has the rules of then as rules, and everything else as it was',
+    (_, old) => {
+      type Then = { rules: { restart: string; out: string; calm: string; offences: string[] }; ladder: string[] };
+      const run = Run.parse(upgrade(old, newestOf('run')));
+      const was = planOf(old as unknown as Run).blocks.flatMap((b) => (b.game ? [b.game] : [])) as unknown as Then[];
+      const now = planOf(run).blocks.flatMap((b) => (b.game ? [b.game] : []));
+      expect(now).toHaveLength(1);
+      now.forEach(({ rules, cards, ...rest }, i) => {
+        const { rules: before, ladder, ...then } = was[i];
+        expect(rest).toEqual(then);
+        expect(cards).toEqual([]);
+        const words = rules.map((rule) => [rule.kind, ruleWords(rule, rest.format).text.split('.')[0]]);
+        expect(words).toEqual([
+          ['boundary', before.out],
+          ...before.offences.map((what) => ['fault', what]),
+          ['restart', before.restart],
+          ['calm-down', before.calm],
+        ]);
+        for (const rule of rules) if (rule.kind === 'fault') expect(rule.ladder).toEqual(ladder);
+      });
+    },
+  );
+
+  it('still names an offense that was logged then', () => {
+    const run = Run.parse(upgrade(stored[0], newestOf('run')));
+    const block = planOf(run).blocks.find((b) => b.game)!;
+    const [student] = Object.keys(planOf(run).names);
+    const event = RunEvent.parse({ id: 'e1', at: 1, type: 'offence', blockId: block.id, student, what: 'o1', step: 'word' });
+    expect(runEventWords(event, planOf(run))).toContain('Aiming at a feeder (a word)');
+  });
+});
+
+describe('a game of version 1', () => {
+  const stored = JSON.parse(readFileSync(path.join(here, 'frozen/games1.json'), 'utf8')) as Record<string, unknown>[];
+  it.each(stored.map((game) => [String(game.id), game] as const))('%s keeps every sentence of its rules', (_, old) => {
+    const game = Game.parse(upgrade(old, newestOf('game')));
+    const texts = game.rules.map((rule) => [
+      rule.kind,
+      rule.kind === 'fault' ? [rule.does, rule.next, rule.back] : 'text' in rule && rule.text,
+    ]);
+    const offences = old.offences as { what: string; consequence: string; release: string }[];
+    expect(texts).toEqual([
+      ['end', old.endRule],
+      ['restart', old.restartRule],
+      ['boundary', old.outRule],
+      ['tie', old.tieRule],
+      ['calm-down', old.calmDown],
+      ...offences.map((o) => ['fault', [o.what, o.consequence, o.release]]),
+    ]);
+    expect(game.offences).toEqual(offences.map((_, i) => ({ what: `o${i}` })));
+    expect(
+      holesIn(rulesWith([], game.rules, 'game'), { named: game.offences.map((o) => o.what), things: [], gearKinds: [] }).map(
+        (h) => h.about,
+      ),
+    ).toEqual(['aim', 'start', 'scoring', 'signal']);
   });
 });

@@ -7,7 +7,7 @@ import type { Game } from '../model/game.ts';
 import { footprint, LAID_FACTS } from '../model/laidPiece.ts';
 import type { Block } from '../model/lesson.ts';
 import { clockSeconds, isPlaying, type Role } from '../model/period.ts';
-import { defaultsFor, limitsFor } from '../model/school.ts';
+import { defaultsFor, ladderOf, limitsFor } from '../model/school.ts';
 import { seedOf } from '../rng.ts';
 import { fitTime } from '../rotation/fitTime.ts';
 import { bellChecks } from './checks/bell.ts';
@@ -16,6 +16,7 @@ import { gearChecks } from './checks/gear.ts';
 import { laneChecks } from './checks/lanes.ts';
 import { peopleChecks } from './checks/people.ts';
 import { routeChecks } from './checks/routes.ts';
+import { ruleChecks } from './checks/rules.ts';
 import { sightChecks } from './checks/sight.ts';
 import { swingChecks } from './checks/swings.ts';
 import { walkChecks } from './checks/walks.ts';
@@ -58,6 +59,7 @@ function planGame(input: FitInput, block: Block, game: Game, playing: readonly s
     placed: Object.fromEntries(Object.entries(chosen!.placed).map(([id, p]) => [id, p.value])),
     cupboard: input.cupboard,
     stopSignal: game.stopSignal || input.school.stopSignal,
+    rules: { game: game.rules, teacher: chosen!.rules ?? [], offences: game.offences, ladder: ladderOf(input.school) },
     seed: seedOf(block.id),
   });
 }
@@ -80,7 +82,7 @@ function numbersOf(blocks: FittedBlock[], gear: BareFit['gear'], over: number): 
 export type Check = (input: FitInput, bare: Omit<BareFit, 'noticed'>) => Noticed[];
 
 /** What is told at once: bell, places, gear, people. */
-export const QUICK_CHECKS: readonly Check[] = [bellChecks, floorChecks, (_, bare) => gearChecks(bare), peopleChecks];
+export const QUICK_CHECKS: readonly Check[] = [bellChecks, floorChecks, (_, bare) => gearChecks(bare), peopleChecks, ruleChecks];
 /** Checks that search the floor: lanes, swings, sight, routes on wheels, walks. */
 const SLOW_CHECKS: readonly Check[] = [laneChecks, swingChecks, sightChecks, routeChecks, walkChecks];
 export const ALL_CHECKS: readonly Check[] = [...QUICK_CHECKS, ...SLOW_CHECKS];

@@ -11,6 +11,7 @@ import type { Lesson } from '../model/lesson.ts';
 import type { Attendance, Period, Role } from '../model/period.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Room } from '../model/room.ts';
+import type { Rule } from '../model/rule.ts';
 import type { School } from '../model/school.ts';
 import type { SchoolClass } from '../model/schoolClass.ts';
 import type { Student, StudentPrivate, Wish } from '../model/student.ts';
@@ -37,6 +38,8 @@ export interface FittedGame {
   format: string;
   settings: SettingMeta[];
   values: Record<string, unknown>;
+  /** What the settings would be if the teacher had set none. */
+  usual: Record<string, unknown>;
   roles: SettingRoles;
   groups: string[][];
   pieces: Piece[];
@@ -52,6 +55,8 @@ export interface FittedGame {
   needs: GearNeed[];
   calls: SwitchCall[];
   cards: Card[];
+  /** The whole card of rules, in reading order. */
+  rules: Rule[];
   ways: BlockWays;
 }
 

@@ -6,7 +6,9 @@ import type { Gear } from '../model/gear.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Room } from '../model/room.ts';
+import type { Said } from '../model/rule.ts';
 import type { PlayView } from '../play/playRules.ts';
+import type { OwnRules } from './rules.ts';
 
 /** Everything a format may look at when it plans a block. Plain data. */
 export interface PlanInput {
@@ -30,6 +32,8 @@ export interface PlanInput {
   cupboard: readonly Gear[];
   /** The stop signal that holds: the game's, else the school's. */
   stopSignal: string;
+  /** Rules of the game and of this lesson in words of their own, and the offenses. */
+  rules: OwnRules;
   seed: number;
 }
 export interface PlanContext<G, V> extends PlanInput {
@@ -59,11 +63,8 @@ export interface SwitchCall {
   gearKind: string;
   where?: string;
 }
-export interface CardLine {
-  code: string;
-  data: Record<string, unknown>;
-}
-/** What hangs at a place; nothing private ever enters it. */
+export type CardLine = Said;
+/** The card posted at a place. Must never hold private data. */
 export interface Card {
   pieceId: string;
   title: string;

@@ -5,6 +5,7 @@ import { GAMES } from '../../content/games.ts';
 import { validateShapes } from '../arrange/validate.ts';
 import { BANDS, HOUSE_DEFAULTS } from '../model/band.ts';
 import { roomArea } from '../model/room.ts';
+import { LADDER_STEPS } from '../model/school.ts';
 import { everyoneIn, type PlayEvent } from '../play/playRules.ts';
 import { formatWords } from '../words/en.ts';
 import type { PlanInput } from './format.ts';
@@ -32,6 +33,7 @@ function input(band: (typeof BANDS)[number], count: number, game: (typeof GAMES)
     placed: {},
     cupboard: structuredClone(DEMO_CUPBOARD),
     stopSignal: 'whistle',
+    rules: { game: structuredClone(game.rules), teacher: [], offences: structuredClone(game.offences), ladder: [...LADDER_STEPS] },
     seed: 5,
   });
 }

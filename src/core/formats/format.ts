@@ -2,6 +2,7 @@ import type { GearNeed } from '../gear/need.ts';
 import type { Finding, Noticed } from '../model/finding.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
+import type { Rule } from '../model/rule.ts';
 import { foldPlay, openPlay, type PlayFold } from '../play/foldPlay.ts';
 import { type Forecast, type ForecastOptions, joined } from '../play/forecast.ts';
 import type { PlayEvent, PlayRules, PlayView } from '../play/playRules.ts';
@@ -18,6 +19,7 @@ import type {
   Timeline,
 } from './blockPlan.ts';
 import type { BoardPart, ResultRow } from './board.ts';
+import { wholeCard } from './rules.ts';
 import { rolesIn, type SettingMeta, type SettingRoles, settle } from './setting.ts';
 import { signedFinding, signedWays } from './signed.ts';
 import { type Frame, framesByPlaces, type PlayFloor, type TriedPlay } from './tryOut.ts';
@@ -59,7 +61,12 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   ways(context: PlanContext<G, V>, draft: Draft<V>): BlockWays;
   /** Metres each piece wants free of walls and fixed things, and why; the school's clearance if left out. */
   clearance?(context: PlanContext<G, V>, pieceId: string): { metres: number; running: boolean; runM: number };
+  /** The cards at its places: what is done there. */
   card(context: PlanContext<G, V>, draft: Draft<V>): Card[];
+  /** The rules that its settings decide, read aloud to all; the game and the teacher add the others or say them in their words. */
+  rules(context: PlanContext<G, V>, draft: Draft<V>): Rule[];
+  /** Events of its board that a fault of the rules explains, with the fault's code. */
+  faults?: Partial<Record<E['type'], string>>;
   play: PlayRules<P, State, E>;
   /** The rules that older versions were frozen with: logs of then replay as they did. */
   olderPlay?: PlayRules<P, State, E>[];
@@ -87,6 +94,8 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
 
 export interface PlannedBlock {
   values: Record<string, unknown>;
+  /** What the settings would be if the teacher had set none. */
+  usual: Record<string, unknown>;
   /** Settings that code beside the format needs, by what they are for. */
   roles: SettingRoles;
   groups: string[][];
@@ -99,6 +108,8 @@ export interface PlannedBlock {
   needs: GearNeed[];
   calls: SwitchCall[];
   cards: Card[];
+  /** The whole card of rules, in reading order. */
+  rules: Rule[];
   ways: BlockWays;
   clearances: Record<string, { metres: number; running: boolean; runM: number }>;
   /** The block once its seconds are known. */
@@ -125,6 +136,8 @@ export interface Format {
   tries: 'round' | 'block';
   /** Plays of it differ from one another. */
   isChancy: boolean;
+  /** Faults that its board names, by the type of event. */
+  faults: Record<string, string>;
   tryOne(setup: unknown, options: SimulateOptions): TriedPlay;
   frames(setup: unknown, events: readonly PlayEvent[], floor: PlayFloor, play: number): Record<string, Frame[]>;
   board(plays: readonly Playing<unknown>[], pieces: readonly Piece[]): BoardPart[];
@@ -160,11 +173,17 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
       return {
         ...draft,
         values: draft.values as Record<string, unknown>,
+        usual: settle(metas, input.band, input.gameValues, {}),
         roles: rolesIn(metas, draft.values as Record<string, unknown>),
         span: spec.span(context, draft),
         needs: spec.gear(context, draft),
         calls: spec.calls?.(context, draft) ?? [],
         cards: spec.card(context, draft),
+        rules: wholeCard(
+          spec.rules(context, draft),
+          input.rules,
+          metas.map((m) => m.key),
+        ),
         ways: signedWays(spec.id, spec.ways(context, draft)),
         clearances: Object.fromEntries(draft.pieces.map((p) => [p.id, spec.clearance?.(context, p.id) ?? still])),
         finish(seconds) {
@@ -191,6 +210,7 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
     quick: (setup, options) => (spec.quick ?? spec.forecast)(spec.play.parse(setup), options),
     tries: spec.tries ?? 'round',
     isChancy: spec.tryOne !== undefined,
+    faults: { ...spec.faults } as Record<string, string>,
     tryOne(raw, options) {
       const setup = spec.play.parse(raw);
       if (spec.tryOne) return spec.tryOne(setup, options);

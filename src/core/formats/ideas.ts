@@ -1,9 +1,6 @@
 import type { Edit } from '../model/edit.ts';
-import type { FixIdea, Noticed } from '../model/finding.ts';
+import type { FixIdea } from '../model/finding.ts';
 import type { BlockId } from '../model/ids.ts';
-import type { PlanContext } from './format.ts';
-
-type Any = PlanContext<unknown, { stopSignal: string }>;
 
 /** An edit that sets one setting of the block. */
 export const setting = (context: { blockId: string }, key: string, value: unknown): Edit => ({
@@ -19,18 +16,3 @@ export const idea = (code: string, data: Record<string, unknown>, ...edits: Edit
 /** Groups dealt anew: what the teacher chose is given back to fit. */
 export const levelGroups = (context: { blockId: string }): FixIdea =>
   idea('level-groups', {}, { kind: 'set-groups', blockId: context.blockId as BlockId, groups: null });
-
-/** The check that every card says what stops everyone. */
-export function stopSignalCheck(context: Any): Noticed[] {
-  if (context.values.stopSignal || context.stopSignal) return [];
-  const signal = 'One long whistle and a raised arm: freeze, gear on the floor';
-  return [
-    {
-      code: 'no-stop-signal',
-      weight: 'stop',
-      at: { block: context.blockId },
-      data: {},
-      ideas: [idea('set-stop-signal', { signal }, setting(context, 'stopSignal', signal))],
-    },
-  ];
-}

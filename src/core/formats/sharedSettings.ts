@@ -2,7 +2,7 @@ import type { Band } from '../model/band.ts';
 import type { SettingMeta } from './setting.ts';
 
 /** Settings that several formats have alike: what stops everyone, rounds with breaks between them, what comes before and after them. */
-export const STOP_SIGNAL: SettingMeta = { key: 'stopSignal', kind: 'text', group: 'play', fallback: '' };
+export const STOP_SIGNAL: SettingMeta = { key: 'stopSignal', role: 'stop-signal', kind: 'text', group: 'play', fallback: '' };
 
 /** What those do who wait for a turn. */
 export const waitingTask = (fallback: string): SettingMeta => ({

@@ -1,17 +1,10 @@
 import type { FitInput, FittedLesson } from '../fit/fitted.ts';
 import { formatOf } from '../formats/registry.ts';
 import { clockSeconds } from '../model/period.ts';
-import { ladderOf } from '../model/school.ts';
 import { shortName } from '../model/student.ts';
-import type { PlanBlock, RunPlan } from './runPlan.ts';
+import type { RunPlan } from './runPlan.ts';
 
 export const CONTENT_VERSION = 1;
-
-/** The rules that are said while a game goes on. */
-function rulesOf(input: FitInput, gameId: string): NonNullable<PlanBlock['game']>['rules'] {
-  const game = input.games.find((g) => g.id === gameId);
-  return game && { restart: game.restartRule, out: game.outRule, calm: game.calmDown, offences: game.offences.map((o) => o.what) };
-}
 
 /** The fitted lesson frozen for a run. */
 export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
@@ -47,8 +40,8 @@ export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
               calls: block.game.calls,
               gear: fitted.gear.filter((g) => g.blockId === block.id),
               waitingTask: String(block.game.roles['waiting-task']?.value ?? ''),
-              rules: rulesOf(input, block.game.gameId),
-              ladder: [...ladderOf(input.school)],
+              rules: block.game.rules,
+              cards: block.game.cards,
             },
           }
         : {}),

@@ -55,7 +55,13 @@ describe('an offence while a lesson runs', () => {
   });
 
   it('follows the ladder that the school chose, frozen with the run', () => {
-    expect(plan.blocks.find((b) => b.game)!.game!.ladder).toEqual(['word', 'restart', 'rest']);
+    const ladderIn = (school: School, fault: string) => {
+      const frozen = freeze({ ...input, school }, fitUnweighed({ ...input, school })).blocks.find((b) => b.game)!.game!;
+      return frozen.rules.flatMap((rule) => (rule.kind === 'fault' && rule.fault === fault ? [rule.ladder] : []))[0];
+    };
+    expect(ladderIn(input.school, 'cross')).toEqual(['word', 'restart', 'rest']);
+    expect(ladderIn({ ...input.school, ladder: ['rest'] }, 'cross')).toEqual(['rest']);
+    expect(ladderIn({ ...input.school, ladder: ['rest'] }, 'aiming-at-a-feeder'), 'a ladder of its own').toEqual(['restart', 'rest']);
     const school = School.parse({ ...input.school, ladder: ['restart', 'rest'] });
     expect([0, 1, 5].map((before) => stepAfter(ladderOf(school), before))).toEqual(['restart', 'rest', 'rest']);
     expect(School.safeParse({ ...input.school, ladder: [] }).success).toBe(false);

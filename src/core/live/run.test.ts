@@ -154,7 +154,7 @@ describe('a run, corrections', () => {
 
 describe('a run in the logbook', () => {
   const run = Run.parse({
-    ...head('run', 3),
+    ...head('run', 4),
     id: 'n1',
     periodId: input.period.id,
     classId: input.schoolClass.id,

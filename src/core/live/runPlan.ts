@@ -1,9 +1,9 @@
-import type { Segment, SwitchCall } from '../formats/format.ts';
+import type { Card, Segment, SwitchCall } from '../formats/format.ts';
 import type { GearLine } from '../gear/cover.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
+import type { Rule } from '../model/rule.ts';
 import type { Run } from '../model/run.ts';
-import type { LadderStep } from '../model/school.ts';
 
 /** A block as it was frozen when the whistle blew. */
 export interface PlanBlock {
@@ -28,10 +28,10 @@ export interface PlanBlock {
     calls: SwitchCall[];
     gear: GearLine[];
     waitingTask: string;
-    /** What the game says about restarts, what goes out, and calming down. */
-    rules?: { restart: string; out: string; calm: string; offences?: string[] };
-    /** What follows a first, second, third offence; runs frozen before there was one have the usual. */
-    ladder?: LadderStep[];
+    /** The whole card of rules, in reading order; a fault that is tapped as an offense has its ladder. */
+    rules: Rule[];
+    /** The cards at its places. */
+    cards: Card[];
   };
 }
 

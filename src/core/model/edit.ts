@@ -3,6 +3,7 @@ import { BlockId, StudentId } from './ids.ts';
 import { LaidPiece } from './laidPiece.ts';
 import { Block, type Lesson, Locks, Placed } from './lesson.ts';
 import { VIGOURS } from './limits.ts';
+import { OwnRule } from './rule.ts';
 import { line, mapKey, note, valueAt, whole } from './text.ts';
 
 const blockPatch = z
@@ -37,6 +38,8 @@ const Single = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('set-groups'), blockId: BlockId, groups: z.array(z.array(StudentId).max(60)).max(40).nullable() }),
   /** null lets everybody move again. */
   z.object({ kind: z.literal('set-locks'), blockId: BlockId, locks: Locks.nullable() }),
+  /** The lesson's own rules of a game; null leaves the card to game and format. */
+  z.object({ kind: z.literal('set-rules'), blockId: BlockId, rules: z.array(OwnRule).max(24, { message: 'too-many' }).nullable() }),
   z.object({ kind: z.literal('accept'), key: mapKey(300), reason: line(200) }),
   z.object({ kind: z.literal('unaccept'), key: mapKey(300) }),
 ]);
@@ -78,7 +81,7 @@ function withBlock(lesson: Lesson, blockId: string, change: (block: Block) => Bl
 
 function onGame(
   lesson: Lesson,
-  edit: Extract<Edit, { kind: 'set-setting' | 'place' | 'set-groups' | 'set-locks' }>,
+  edit: Extract<Edit, { kind: 'set-setting' | 'place' | 'set-groups' | 'set-locks' | 'set-rules' }>,
   block: Block,
 ): Applied {
   const game = block.game;
@@ -102,6 +105,10 @@ function onGame(
   if (edit.kind === 'set-locks') {
     const { locks: old, ...rest } = game;
     return put(edit.locks ? { ...rest, locks: edit.locks } : rest, { ...edit, locks: old ?? null });
+  }
+  if (edit.kind === 'set-rules') {
+    const { rules: old, ...rest } = game;
+    return put(edit.rules ? { ...rest, rules: edit.rules } : rest, { ...edit, rules: old ?? null });
   }
   const { groups: old, ...rest } = game;
   const next = edit.groups ? { ...rest, groups: { value: edit.groups, by: 'teacher' as const, pinned: true } } : rest;

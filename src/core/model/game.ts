@@ -8,10 +8,11 @@ import { TargetClashGame } from '../formats/target-clash/setup.ts';
 import { Band } from './band.ts';
 import { GameId } from './ids.ts';
 import { recordOf } from './record.ts';
+import { Offence, OwnRule } from './rule.ts';
 import { line, note, optionalLine } from './text.ts';
 
-const rules = {
-  ...recordOf('game', 1),
+const shared = {
+  ...recordOf('game', 2),
   id: GameId,
   title: line(60),
   purpose: line(200),
@@ -19,12 +20,10 @@ const rules = {
   attentionCall: optionalLine(120),
   /** What stops everyone, both heard and seen; empty takes the school's. */
   stopSignal: optionalLine(160),
-  endRule: line(160),
-  restartRule: line(160),
-  outRule: line(160),
-  tieRule: line(160),
-  calmDown: line(160),
-  offences: z.array(z.object({ what: line(120), consequence: line(120), release: line(120) })).max(8),
+  /** Rules in the game's own words; what its settings decide comes from the format. */
+  rules: z.array(OwnRule).max(24),
+  /** Faults that are tapped on Whistle. */
+  offences: z.array(Offence).max(8),
   questions: z.array(line(160)).max(6),
   /** Values of the format's settings by band, over the format's own defaults. */
   bands: z.partialRecord(Band, z.record(z.string(), z.unknown())),
@@ -32,12 +31,12 @@ const rules = {
 
 /** A game is data: words, a format, and what that format needs to know. */
 export const Game = z.discriminatedUnion('format', [
-  z.object({ ...rules, format: z.literal('stations'), setup: StationsGame }),
-  z.object({ ...rules, format: z.literal('advance-court'), setup: AdvanceCourtGame }),
-  z.object({ ...rules, format: z.literal('chase'), setup: ChaseGame }),
-  z.object({ ...rules, format: z.literal('course'), setup: CourseGame }),
-  z.object({ ...rules, format: z.literal('skill-lane'), setup: SkillLaneGame }),
-  z.object({ ...rules, format: z.literal('target-clash'), setup: TargetClashGame }),
+  z.object({ ...shared, format: z.literal('stations'), setup: StationsGame }),
+  z.object({ ...shared, format: z.literal('advance-court'), setup: AdvanceCourtGame }),
+  z.object({ ...shared, format: z.literal('chase'), setup: ChaseGame }),
+  z.object({ ...shared, format: z.literal('course'), setup: CourseGame }),
+  z.object({ ...shared, format: z.literal('skill-lane'), setup: SkillLaneGame }),
+  z.object({ ...shared, format: z.literal('target-clash'), setup: TargetClashGame }),
 ]);
 export type Game = z.infer<typeof Game>;
 export type FormatId = Game['format'];

@@ -3,6 +3,7 @@ import { BlockId, GameId, LessonId, StudentId } from './ids.ts';
 import { LaidPiece } from './laidPiece.ts';
 import { VIGOURS } from './limits.ts';
 import { recordOf } from './record.ts';
+import { OwnRule } from './rule.ts';
 import { line, mapKey, metres, note, whole } from './text.ts';
 
 /** Something chosen or already seen on paper: a re-fit disturbs what is pinned least. */
@@ -27,6 +28,8 @@ export const GameBlock = z.object({
   /** Who stays where they are when groups are dealt again: students, and whole groups from 0. */
   locks: Locks.optional(),
   placed: z.record(mapKey(64), Placed),
+  /** Rules that the teacher says in other words in this lesson, or adds. */
+  rules: z.array(OwnRule).max(24, { message: 'too-many' }).optional(),
 });
 
 export const Block = z.object({

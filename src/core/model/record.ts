@@ -77,9 +77,55 @@ function roomWithWalls(old: Record<string, unknown>): Record<string, unknown> {
   };
 }
 
+/** What games said of rules before rules were data, under the kind of rule that it is. */
+const OLD_RULES = { endRule: 'end', restartRule: 'restart', outRule: 'boundary', tieRule: 'tie', calmDown: 'calm-down' } as const;
+
+/** Game 1 → 2: its five sentences and its offenses become rules; an offense keeps what followed and how one got back in as words. */
+function gameWithRules({ endRule, restartRule, outRule, tieRule, calmDown, ...old }: Record<string, unknown>): Record<string, unknown> {
+  const texts: Record<string, unknown> = { endRule, restartRule, outRule, tieRule, calmDown };
+  const offences = old.offences as { what: string; consequence: string; release: string }[];
+  return {
+    ...old,
+    rules: [
+      ...Object.entries(OLD_RULES).map(([field, kind]) => ({ kind, text: texts[field] })),
+      ...offences.map(({ what, consequence, release }, i) => ({
+        kind: 'fault',
+        fault: `o${i}`,
+        does: what,
+        next: consequence,
+        back: release,
+      })),
+    ],
+    offences: offences.map((_, i) => ({ what: `o${i}` })),
+  };
+}
+
+/** Run 3 → 4: the whole card of rules is frozen; of older runs it is what was frozen then. Offenses were logged as `o0`, `o1`, … */
+function runWithRules(old: Record<string, unknown>): Record<string, unknown> {
+  type Frozen = { rules?: { restart: string; out: string; calm: string; offences?: string[] }; ladder?: string[] };
+  const plan = old.plan as { blocks: { game?: Frozen }[] };
+  const said = (text: string) => ({ say: { code: 'own', data: { text } }, by: [], from: 'game' });
+  const card = ({ rules, ladder = ['word', 'restart', 'rest'] }: Frozen) =>
+    rules
+      ? [
+          { kind: 'boundary', ...said(rules.out) },
+          ...(rules.offences ?? []).map((what, i) => ({ kind: 'fault', fault: `o${i}`, ladder, ...said(what) })),
+          { kind: 'restart', ...said(rules.restart) },
+          { kind: 'calm-down', ...said(rules.calm) },
+        ]
+      : [];
+  const blocks = plan.blocks.map(({ game, ...block }) => {
+    if (!game) return block;
+    const { ladder: _, ...rest } = game;
+    return { ...block, game: { ...rest, rules: card(game), cards: [] } };
+  });
+  return { ...old, plan: { ...plan, blocks } };
+}
+
 /** Upgrades by kind: UPGRADES[kind][v] turns version v into v + 1. Pure, upward only; a test proves that each one runs. */
 export const UPGRADES: Record<string, Record<number, Upgrade>> = {
-  run: { 1: runWithPlays, 2: runWithShapes },
+  game: { 1: gameWithRules },
+  run: { 1: runWithPlays, 2: runWithShapes, 3: runWithRules },
   room: { 1: roomWithPaint, 2: roomWithWalls },
 };
 

@@ -62,7 +62,7 @@ const plan = z.looseObject({
 });
 
 export const Run = z.object({
-  ...recordOf('run', 3),
+  ...recordOf('run', 4),
   id: RunId,
   periodId: PeriodId,
   classId: ClassId,

@@ -49,6 +49,8 @@ export function editName(edit: Edit, lesson: Lesson, pieceTitle: (id: string) =>
       return layName(edit, lesson);
     case 'set-groups':
       return 'change the groups';
+    case 'set-rules':
+      return 'change the rules';
     case 'set-locks':
       return 'lock or unlock';
     case 'accept':

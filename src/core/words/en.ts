@@ -6,6 +6,7 @@ import type { FormatId } from '../model/game.ts';
 import type { Role, Status } from '../model/period.ts';
 import { laidWords } from './floor.en.ts';
 import { FORMAT_WORDS, formatWords } from './formats.en.ts';
+import { RULE_FINDINGS, usualRuleWords } from './rules.en.ts';
 import { SAFETY_FINDINGS, SAFETY_FIXES } from './safety.en.ts';
 import { unusableWords, usableWords } from './settings.en.ts';
 
@@ -84,6 +85,7 @@ const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
   }),
   'no-game': () => ({ what: 'No game in this lesson yet', why: 'Add one on the strip; the floor and the groups follow from it.' }),
   'game-missing': () => ({ what: 'The game of this block is gone', why: 'Choose another, or remove the block.' }),
+  ...RULE_FINDINGS,
   ...SAFETY_FINDINGS,
   'nobody-plays': () => ({ what: 'Nobody plays today', why: 'The class has no students here, or all have another role.' }),
 };
@@ -99,7 +101,8 @@ const FIXES: Record<string, (d: Data, speak: Speak) => string> = {
   'level-groups': () => 'Deal the groups anew',
   'let-fit-decide': () => 'Let the work time fill the period',
   'unpin-length': () => 'Unpin the length',
-  'set-stop-signal': () => 'Print the usual signal',
+  'set-stop-signal': () => 'Use the usual signal',
+  'use-usual-rule': (d) => usualRuleWords(d),
   'skip-rehearsal': (d) => `No rehearsal, ${duration(n(d, 'seconds'))} won`,
   'peel-off': () => 'Peel it off: let fit place it',
   ...SAFETY_FIXES,

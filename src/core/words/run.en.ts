@@ -1,8 +1,9 @@
 import type { RunPlan } from '../live/runPlan.ts';
 import { isPlaying } from '../model/period.ts';
 import type { RunEvent } from '../model/run.ts';
-import type { LadderStep } from '../model/school.ts';
 import { formatWords } from './en.ts';
+import { LADDER_WORDS } from './ladder.en.ts';
+import { saidWords } from './rules.en.ts';
 
 /** Events that every format accepts, by type. */
 const COMMON: Record<string, (name: string) => string> = {
@@ -10,13 +11,6 @@ const COMMON: Record<string, (name: string) => string> = {
   release: (name) => `${name} back in play`,
   leave: (name) => `${name} left`,
   join: (name) => `${name} joined`,
-};
-
-/** What follows an offence. */
-export const LADDER_WORDS: Record<LadderStep, string> = {
-  word: 'a word',
-  restart: 'out until the next restart',
-  rest: 'out for the rest of the game',
 };
 
 /** What an event of a run was, in a few words. */
@@ -38,7 +32,8 @@ export function runEventWords(event: RunEvent, plan: RunPlan): string {
     }
     case 'offence': {
       const game = plan.blocks.find((b) => b.id === event.blockId)?.game;
-      const what = game?.rules?.offences?.[Number(event.what.replace('o', ''))] ?? 'an offense';
+      const fault = game?.rules.find((r) => r.kind === 'fault' && r.fault === event.what);
+      const what = game && fault ? saidWords(fault.say, game.format)[1] : 'an offense';
       return `${plan.names[event.student] ?? 'One student'}: ${what} (${LADDER_WORDS[event.step]})`;
     }
     case 'presence':

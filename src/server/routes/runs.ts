@@ -32,7 +32,7 @@ export function newRun(desk: DeskInput, now: number): Run {
   if (!lesson?.blocks.length) throw new Problem(409, 'no-lesson', [{ path: ['periodId'], code: 'no-lesson' }]);
   const input = { ...desk, lesson };
   return Run.parse({
-    ...head('run', 3),
+    ...head('run', 4),
     id: RunId.parse(newId('n')),
     periodId: desk.period.id,
     classId: desk.schoolClass.id,

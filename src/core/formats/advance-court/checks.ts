@@ -4,7 +4,7 @@ import { remembered } from '../../geometry/remembered.ts';
 import { HOUSE_LIMITS } from '../../model/band.ts';
 import type { Noticed } from '../../model/finding.ts';
 import type { Draft } from '../format.ts';
-import { idea, levelGroups, setting, stopSignalCheck } from '../ideas.ts';
+import { idea, levelGroups, setting } from '../ideas.ts';
 import { type CourtContext, courtUnit } from './group.ts';
 import type { AdvanceCourtValues } from './setup.ts';
 import { fewerCourts, LINE_TASK, moreCourts } from './ways.ts';
@@ -135,11 +135,5 @@ function paintNotes(context: CourtContext, draft: CourtDraft): Noticed[] {
 
 /** Everything about an advance court that only its format can see. */
 export function courtChecks(context: CourtContext, draft: CourtDraft): Noticed[] {
-  return [
-    ...sizeChecks(context, draft),
-    ...waitingChecks(context, draft),
-    ...floorChecks(context, draft),
-    ...paintNotes(context, draft),
-    ...stopSignalCheck(context),
-  ];
+  return [...sizeChecks(context, draft), ...waitingChecks(context, draft), ...floorChecks(context, draft), ...paintNotes(context, draft)];
 }

@@ -3,7 +3,7 @@ import { measurePlay } from '../../simulate/measurePlay.ts';
 import { defineFormat } from '../format.ts';
 import { parseValues } from '../setting.ts';
 import { courtBoard, courtResults } from './board.ts';
-import { courtCard } from './card.ts';
+import { courtCard, courtRuleCard } from './card.ts';
 import { courtChecks } from './checks.ts';
 import { courtForecast } from './forecast.ts';
 import { courtGear } from './gear.ts';
@@ -31,6 +31,8 @@ export const advanceCourt = defineFormat({
   checks: courtChecks,
   ways: courtWays,
   card: courtCard,
+  rules: courtRuleCard,
+  faults: { error: 'error' },
   play: courtRules,
   simulate: (setup, { seconds, seed }) => simulateCourt(setup, seconds, seededRng(seed)).events,
   forecast: courtForecast,

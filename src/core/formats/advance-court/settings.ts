@@ -1,4 +1,5 @@
 import { type SettingMeta, SPACING } from '../setting.ts';
+import { STOP_SIGNAL } from '../sharedSettings.ts';
 import type { AdvanceCourtGame } from './setup.ts';
 
 /** Settings of an advance court, in the order a teacher meets them. */
@@ -22,7 +23,7 @@ export function advanceSettings(game: AdvanceCourtGame): SettingMeta[] {
       byBand: { 'pre-k': 'catch', 'k-1': 'catch', '2-3': 'catch', '4-5': 'strike', '6-8': 'strike', '9-12': 'strike' },
     },
     { key: 'chain', kind: 'choice', group: 'play', options: ['none', 'names', 'spell'].map((value) => ({ value })), fallback: 'none' },
-    { key: 'stopSignal', kind: 'text', group: 'play', fallback: '' },
+    STOP_SIGNAL,
     { key: 'bouts', kind: 'count', group: 'time', least: 1, most: 4, fallback: 2 },
     { key: 'workSeconds', kind: 'seconds', group: 'time', unit: 's', least: 30, most: 1800, step: 15 },
     { key: 'breakSeconds', kind: 'seconds', group: 'time', unit: 's', least: 0, most: 300, step: 15, fallback: 30 },

@@ -46,14 +46,16 @@ export const advanceCourtWords: FormatWords = {
     'contact-strike': () => ['Contact', 'Strike it on with the open hand'],
     'contact-catch': () => ['Contact', 'Catch it, then pass it on'],
     bounces: (d) => ['Bounces', n(d, 'count') === 0 ? 'None' : `At most ${n(d, 'count')} in your place`],
-    error: (d) => ['An error', t(d, 'text')],
-    after: () => ['After an error', 'To the end of the line; those below move up one, the first in line comes in at 1'],
     'chain-names': () => ['Say', 'A word of the theme at every contact, none twice'],
     'chain-spell': () => ['Say', 'The next letter at every contact'],
     line: (d) => ['In line', t(d, 'text')],
     easier: (d) => ['Easier', t(d, 'text')],
     harder: (d) => ['Harder', t(d, 'text')],
     stop: (d) => ['Stop signal', t(d, 'text')],
+    errors: (d) => ['A miss', (d.list as string[]).join('; ')],
+    after: () => ['After a miss', 'Go to the end of the line. Everyone below moves up one, and the first in line comes in at 1'],
+    'after-back': () => ['Back in', 'When the line brings you to 1'],
+    top: (d) => ['Score', `Count the rallies you play at ${n(d, 'positions')}, the top`],
   },
   findings: {
     'court-waiting': (d) => ({

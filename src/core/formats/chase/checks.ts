@@ -1,7 +1,7 @@
 import { HOUSE_LIMITS } from '../../model/band.ts';
 import type { Noticed } from '../../model/finding.ts';
 import type { Draft, Timeline } from '../format.ts';
-import { idea, setting, stopSignalCheck } from '../ideas.ts';
+import { idea, setting } from '../ideas.ts';
 import { type ChaseContext, hunterCount, roundFlow } from './hunters.ts';
 import { fieldOfDraft } from './layout.ts';
 import { WAITING_TASK } from './settings.ts';
@@ -138,5 +138,4 @@ export const chaseChecks = (context: ChaseContext, draft: ChaseDraft, timeline: 
   ...flow(context, draft, timeline),
   ...hunters(context),
   ...dim(context),
-  ...stopSignalCheck(context),
 ];

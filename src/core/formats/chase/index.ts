@@ -2,7 +2,7 @@ import { defineFormat } from '../format.ts';
 import { parseValues } from '../setting.ts';
 import { wholeClass } from '../wholeClass.ts';
 import { chaseBoard, chaseResults } from './board.ts';
-import { chaseCard } from './card.ts';
+import { chaseCard, chaseRuleCard } from './card.ts';
 import { chaseChecks } from './checks.ts';
 import { chaseGear } from './gear.ts';
 import { chaseLayout } from './layout.ts';
@@ -29,6 +29,8 @@ export const chase = defineFormat({
   ways: chaseWays,
   clearance: ({ values }) => ({ metres: values.edgeM, running: true, runM: 6 }),
   card: chaseCard,
+  rules: chaseRuleCard,
+  faults: { caught: 'caught' },
   play: chaseRules,
   simulate: simulateChase,
   forecast: chaseForecast,

@@ -1,7 +1,7 @@
 import { HOUSE_LIMITS } from '../../model/band.ts';
 import type { Noticed } from '../../model/finding.ts';
 import type { Draft, Timeline } from '../format.ts';
-import { idea, setting, stopSignalCheck } from '../ideas.ts';
+import { idea, setting } from '../ideas.ts';
 import { type CourseContext, inUse } from './elements.ts';
 import { courseQuick, courseThroughput } from './forecast.ts';
 import { neededLength, queueAt } from './layout.ts';
@@ -85,5 +85,4 @@ function queueing(context: CourseContext, draft: CourseDraft, timeline: Timeline
 export const courseChecks = (context: CourseContext, draft: CourseDraft, timeline: Timeline): Noticed[] => [
   ...tooLong(context, draft),
   ...queueing(context, draft, timeline),
-  ...stopSignalCheck(context),
 ];

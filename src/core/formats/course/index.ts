@@ -1,7 +1,7 @@
 import { defineFormat } from '../format.ts';
 import { parseValues } from '../setting.ts';
 import { courseBoard, courseResults } from './board.ts';
-import { courseCard } from './card.ts';
+import { courseCard, courseRuleCard } from './card.ts';
 import { courseChecks } from './checks.ts';
 import { courseForecast, courseQuick } from './forecast.ts';
 import { courseGear } from './gear.ts';
@@ -30,6 +30,7 @@ export const course = defineFormat({
   checks: courseChecks,
   ways: courseWays,
   card: courseCard,
+  rules: courseRuleCard,
   play: courseRules,
   simulate: simulateCourse,
   forecast: courseForecast,

@@ -10,6 +10,12 @@ const holding = (d: Data) =>
       ? 'Nobody has to wait: there is room for more.'
       : `${t(d, 'title')} takes the longest${d.brake ? ', on purpose' : ''}.`;
 
+/** When students start: one by one at a distance in time, at one place or several. */
+const startWords = (seconds: number, starts: number): string => {
+  const when = seconds ? `One every ${duration(seconds)}` : 'As soon as the first element is free';
+  return starts > 1 ? `${when}, at ${starts} places` : when;
+};
+
 export const courseWords: FormatWords = {
   name: 'Course',
   settings: {
@@ -41,11 +47,16 @@ export const courseWords: FormatWords = {
     element: (d) => [`${n(d, 'number')} ${t(d, 'title')}`, t(d, 'text')],
     'reset-student': (d) => [t(d, 'title'), 'Put it back as you found it'],
     'reset-teacher': (d) => [t(d, 'title'), 'Leave it; the teacher puts it back'],
-    headway: (d) => ['Start', n(d, 'seconds') ? `One every ${duration(n(d, 'seconds'))}` : 'As soon as the first element is free'],
     passing: (d) => ['Passing', t(d, 'text')],
     easier: (d) => ['Easier', t(d, 'text')],
     harder: (d) => ['Harder', t(d, 'text')],
     stop: (d) => ['Stop signal', t(d, 'text')],
+    watch: (d) => [t(d, 'title'), `Watch for: ${t(d, 'text')}`],
+    headway: (d) => ['Start', startWords(n(d, 'seconds'), n(d, 'starts'))],
+    'no-overtaking': (d) => ['No passing', (d.list as string[]).join(', ')],
+    waiting: (d) => ['While you wait', t(d, 'text')],
+    laps: () => ['Score', 'Count your own laps and beat your last round'],
+    brakes: (d) => ['Slow down at', `${(d.list as string[]).join(', ')}. It’s there to slow you down`],
   },
   findings: {
     'course-does-not-fit': (d) => ({

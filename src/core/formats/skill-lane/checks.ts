@@ -1,7 +1,7 @@
 import { HOUSE_LIMITS } from '../../model/band.ts';
 import type { Noticed } from '../../model/finding.ts';
 import type { Draft, Timeline } from '../format.ts';
-import { idea, setting, stopSignalCheck } from '../ideas.ts';
+import { idea, setting } from '../ideas.ts';
 import { type LaneContext, laneUnit } from './group.ts';
 import { WAITING_TASK } from './settings.ts';
 import type { SkillLaneValues } from './setup.ts';
@@ -72,5 +72,4 @@ export const laneFormatChecks = (context: LaneContext, draft: LaneDraft, timelin
   ...unplacedLanes(context, draft),
   ...empty(context, draft),
   ...waiting(context, draft, timeline),
-  ...stopSignalCheck(context),
 ];

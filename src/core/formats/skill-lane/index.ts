@@ -1,7 +1,7 @@
 import { defineFormat } from '../format.ts';
 import { parseValues } from '../setting.ts';
 import { laneBoard, laneResults } from './board.ts';
-import { laneCard } from './card.ts';
+import { laneCard, laneRuleCard } from './card.ts';
 import { laneFormatChecks } from './checks.ts';
 import { laneForecast } from './forecast.ts';
 import { laneGear } from './gear.ts';
@@ -29,6 +29,7 @@ export const skillLane = defineFormat({
   checks: laneFormatChecks,
   ways: laneWays,
   card: laneCard,
+  rules: laneRuleCard,
   play: laneRules,
   simulate: simulateLane,
   forecast: laneForecast,

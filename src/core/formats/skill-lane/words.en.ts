@@ -51,12 +51,15 @@ export const skillLaneWords: FormatWords = {
     countdown: (d) => ['Say before you send', t(d, 'text')],
     cue: (d) => ['Look for', t(d, 'text')],
     forms: (d) => ['Feet and form, in order', (d.list as string[]).join(' → ')],
-    counts: () => ['Count', 'How many fall, how many stay standing'],
     partner: (d) => ['Partner', t(d, 'text')],
     seated: (d) => ['Seated', t(d, 'text')],
     easier: (d) => ['Easier', t(d, 'text')],
     harder: (d) => ['Harder', t(d, 'text')],
     stop: (d) => ['Stop signal', t(d, 'text')],
+    waiting: (d) => ['While you wait', t(d, 'text')],
+    'score-made': () => ['Score', 'Count your longest run of makes'],
+    'score-counts': () => ['Score', 'Count how many fall and how many stay standing'],
+    'end-turns': (d) => ['End', n(d, 'count') === 1 ? 'When everyone has had a turn' : `When everyone has had ${n(d, 'count')} turns`],
   },
   findings: {
     'lane-does-not-fit': (d) => ({

@@ -1,10 +1,13 @@
+import type { Rule } from '../../model/rule.ts';
+import { stopLine, stopOf } from '../cardLines.ts';
 import type { Card, CardLine } from '../format.ts';
+import { endRule, roleRule, rule, said, scoringRule, signalRules } from '../rules.ts';
 import type { StationsContext } from './group.ts';
 import { picked } from './layout.ts';
 
 /** The card that hangs at each station: what to do, what stays, how it is scored, easier and harder, what stops everyone. */
 export function stationsCard(context: StationsContext): Card[] {
-  const { values, stopSignal } = context;
+  const { values } = context;
   return picked(context).map(({ id, station }) => {
     const lines: CardLine[] = [{ code: 'task', data: { text: station.task } }];
     for (const text of station.cues) lines.push({ code: 'cue', data: { text } });
@@ -22,8 +25,33 @@ export function stationsCard(context: StationsContext): Card[] {
     if (values.laps > 1 && values.laterLap !== 'same')
       lines.push({ code: `lap-${values.laterLap}`, data: { seconds: values.laterLapSeconds } });
     lines.push({ code: `reset-${station.resetBy}`, data: {} });
-    const stop = values.stopSignal || stopSignal;
-    if (stop) lines.push({ code: 'stop', data: { text: stop } });
-    return { pieceId: id, title: station.title, lines };
+    return { pieceId: id, title: station.title, lines: [...lines, ...stopLine(context)] };
   });
+}
+
+/** What a round counts: points where groups play one another, else one's own, else nothing. */
+function countsOf(scorings: readonly string[]): 'points' | 'own' | 'none' {
+  if (scorings.some((s) => s === 'versus' || s === 'sides')) return 'points';
+  return scorings.includes('own') ? 'own' : 'none';
+}
+
+/** Where groups begin and go, what a second time through changes, what the odd one does, what counts. */
+export function stationsRuleCard(context: StationsContext): Rule[] {
+  const { values } = context;
+  const list = picked(context).map((p) => p.station);
+  const { laps, laterLap, laterLapSeconds, oddTask, waitingTask } = values;
+  const counts = countsOf(list.map((s) => s.scoring));
+  return [
+    rule('aim', said('stations', { count: list.length }), ['picks']),
+    rule('start', said('start')),
+    ...(values.noSharing ? [rule('in-play', said('own-gear'), ['noSharing'])] : []),
+    ...(laps > 1 && laterLap !== 'same'
+      ? [rule('in-play', said(`lap-${laterLap}`, { seconds: laterLapSeconds }), ['laterLap', 'laterLapSeconds'])]
+      : []),
+    ...(waitingTask ? [rule('in-play', said('waiting', { text: waitingTask }), ['waitingTask'])] : []),
+    ...(oddTask !== 'none' && list.some((s) => s.pairs) ? [roleRule('odd', said(`odd-${oddTask}`), ['oddTask'])] : []),
+    scoringRule(counts, said(`counts-${counts}`), ['picks']),
+    endRule('rounds', said('end-rounds', { laps }), ['laps', 'picks']),
+    ...signalRules(stopOf(context), { moves: true, reset: values.resetSeconds > 0 }),
+  ];
 }

@@ -3,7 +3,7 @@ import { HOUSE_LIMITS } from '../../model/band.ts';
 import type { FixIdea, Noticed } from '../../model/finding.ts';
 import type { BlockId } from '../../model/ids.ts';
 import type { Draft, Timeline } from '../format.ts';
-import { idea, levelGroups, setting, stopSignalCheck } from '../ideas.ts';
+import { idea, levelGroups, setting } from '../ideas.ts';
 import type { StationsContext } from './group.ts';
 import { picked } from './layout.ts';
 import type { StationsValues } from './setup.ts';
@@ -165,6 +165,5 @@ export function stationsChecks(context: StationsContext, draft: StationsDraft, t
     ...unplacedChecks(context, draft),
     ...timeChecks(context, draft, timeline),
     ...peopleChecks(context, draft),
-    ...stopSignalCheck(context),
   ];
 }

@@ -1,7 +1,7 @@
 import { defineFormat } from '../format.ts';
 import { parseValues } from '../setting.ts';
 import { stationsBoard, stationsResults } from './board.ts';
-import { stationsCard } from './card.ts';
+import { stationsCard, stationsRuleCard } from './card.ts';
 import { stationsChecks } from './checks.ts';
 import { stationsForecast } from './forecast.ts';
 import { activeShare, stationsCalls, stationsGear } from './gear.ts';
@@ -35,6 +35,7 @@ export const stations = defineFormat({
   ways: stationsWays,
   clearance: stationClearance,
   card: stationsCard,
+  rules: stationsRuleCard,
   play: stationsRules,
   olderPlay: [stationsRules1],
   simulate: simulateStations,

@@ -1,4 +1,5 @@
 import { type SettingMeta, SPACING } from '../setting.ts';
+import { STOP_SIGNAL } from '../sharedSettings.ts';
 import type { StationsGame } from './setup.ts';
 
 /** Settings of a stations block, in the order a teacher meets them. */
@@ -60,7 +61,7 @@ export function stationsSettings(game: StationsGame): SettingMeta[] {
       byBand: { 'pre-k': 1, 'k-1': 1.2, '2-3': 1.3, '4-5': 1.5, '6-8': 1.6, '9-12': 1.8 },
     },
     { ...SPACING, fallback: 'wide' },
-    { key: 'stopSignal', kind: 'text', group: 'play', fallback: '' },
+    STOP_SIGNAL,
     { key: 'sharing', kind: 'map', group: 'people', fallback: {} },
     { key: 'substitutes', kind: 'map', group: 'people', fallback: {} },
   ];

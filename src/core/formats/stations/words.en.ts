@@ -76,6 +76,16 @@ export const stationsWords: FormatWords = {
     'reset-teacher': () => ['Leaving', 'Leave all; the teacher resets it'],
     'reset-nobody': () => ['Leaving', 'Nothing to reset'],
     stop: (d) => ['Stop signal', t(d, 'text')],
+    stations: (d) => ['Aim', `Work at each of ${n(d, 'count')} stations. The card there says what to do`],
+    start: () => ['Start', 'Go to the station with your pennant’s number. Begin on the whistle'],
+    waiting: (d) => ['While you wait', t(d, 'text')],
+    'counts-points': () => ['Score', 'Points where you play each other; your own best at the other stations'],
+    'counts-own': () => ['Score', 'Count your own and beat it next time'],
+    'counts-none': () => ['Score', 'No score: everything is practice'],
+    'end-rounds': (d) => [
+      'End',
+      n(d, 'laps') > 1 ? `When you have been everywhere ${n(d, 'laps')} times` : 'When you have been at every station',
+    ],
   },
   findings: {
     'class-over-capacity': (d) => ({

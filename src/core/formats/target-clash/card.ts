@@ -1,25 +1,41 @@
-import type { Card, CardLine, Draft } from '../format.ts';
+import type { Rule } from '../../model/rule.ts';
+import { lines, stopLine, stopOf } from '../cardLines.ts';
+import type { Card, Draft } from '../format.ts';
+import { endRule, faultRule, roleRule, rule, said, scoringRule, signalRules } from '../rules.ts';
 import { type ClashContext, postsOf } from './group.ts';
 import type { TargetClashValues } from './setup.ts';
 
-/** The card of every side: what is sent and hit, who feeds and guards, what the lines mean, what happens at a goal, what stops everyone. */
+/** The card of every side: the task, what to look for, easier and harder, what stops everyone. */
 export function clashCard(context: ClashContext, draft: Draft<TargetClashValues>): Card[] {
-  const { setup, values, stopSignal } = context;
-  const { feeders, guards } = postsOf(context);
-  const line = (code: string, data: Record<string, unknown> = {}): CardLine => ({ code, data });
-  const stop = values.stopSignal || stopSignal;
-  const lines = [
-    line('task', { text: setup.task }),
-    line('object', { gearKind: values.object, target: setup.target.gearKind }),
-    line(`mode-${setup.mode}`, { count: values.targets }),
-    ...(feeders ? [line('feeders', { count: feeders })] : []),
-    ...(guards ? [line('guards', { count: guards })] : []),
-    line('cross'),
-    ...(values.to ? [line('to', { count: values.to })] : []),
-    ...setup.cues.map((text) => line('cue', { text })),
-    line('easier', { text: setup.easier }),
-    line('harder', { text: setup.harder }),
-    ...(stop ? [line('stop', { text: stop })] : []),
+  const { setup } = context;
+  const own = [
+    ...lines('task', [setup.task]),
+    ...lines('cue', setup.cues),
+    ...lines('easier', [setup.easier]),
+    ...lines('harder', [setup.harder]),
+    ...stopLine(context),
   ];
-  return draft.groups.map((_, i) => ({ pieceId: `side-${i + 1}`, title: setup.sides[i], lines }));
+  return draft.groups.map((_, i) => ({ pieceId: `side-${i + 1}`, title: setup.sides[i], lines: own }));
+}
+
+/** What is sent and hit, what scores, who feeds and guards, what the lines mean. */
+export function clashRuleCard(context: ClashContext, { things }: Draft<TargetClashValues>): Rule[] {
+  const { setup, values } = context;
+  const { feeders, guards } = postsOf(context);
+  const cross = faultRule('cross', { does: said('cross'), next: said('cross-then'), back: said('cross-back') });
+  const hasLines = setup.mode !== 'pen' || things.some((t) => t.laid === 'no-cross');
+  return [
+    rule('aim', said('task', { text: setup.task })),
+    rule('start', said('start-lines')),
+    { ...rule('in-play', said('object', { gearKind: values.object, target: setup.target.gearKind }), ['object']), gearKind: values.object },
+    hasLines ? { ...cross, thing: 'no-cross' } : cross,
+    ...(feeders ? [roleRule('feeder', said('feeders', { count: feeders }), ['feeders'])] : []),
+    ...(guards ? [roleRule('guard', said('guards', { count: guards }), ['guards'])] : []),
+    scoringRule('points', said(`mode-${setup.mode}`, { count: values.targets }), ['targets']),
+    values.to && setup.mode !== 'protect'
+      ? endRule('score', said('end-score', { count: values.to }), ['to'])
+      : endRule('clock', said('end-clock')),
+    ...(feeders || guards || values.nearPeople ? [rule('safety', said('aim-low'), ['nearPeople'])] : []),
+    ...signalRules(stopOf(context), { reset: values.resetSeconds > 0 }),
+  ];
 }

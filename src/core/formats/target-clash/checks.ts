@@ -1,6 +1,6 @@
 import type { Noticed } from '../../model/finding.ts';
 import type { Draft } from '../format.ts';
-import { idea, levelGroups, setting, stopSignalCheck } from '../ideas.ts';
+import { idea, levelGroups, setting } from '../ideas.ts';
 import { type ClashContext, fieldFor, postsOf } from './group.ts';
 import type { TargetClashValues } from './setup.ts';
 import { otherObjects, sidesIdea } from './ways.ts';
@@ -91,5 +91,4 @@ export const clashChecks = (context: ClashContext, draft: ClashDraft): Noticed[]
   ...sizes(context, draft),
   ...softness(context, draft),
   ...people(context),
-  ...stopSignalCheck(context),
 ];

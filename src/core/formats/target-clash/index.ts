@@ -1,7 +1,7 @@
 import { defineFormat } from '../format.ts';
 import { parseValues } from '../setting.ts';
 import { clashBoard, clashResults } from './board.ts';
-import { clashCard } from './card.ts';
+import { clashCard, clashRuleCard } from './card.ts';
 import { clashChecks } from './checks.ts';
 import { clashGear } from './gear.ts';
 import { clashGroups } from './group.ts';
@@ -29,6 +29,7 @@ export const targetClash = defineFormat({
   ways: clashWays,
   clearance: ({ values }) => ({ metres: values.edgeM, running: false, runM: 0 }),
   card: clashCard,
+  rules: clashRuleCard,
   play: clashRules,
   simulate: simulateClash,
   forecast: clashForecast,

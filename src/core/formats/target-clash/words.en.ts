@@ -40,7 +40,7 @@ export const targetClashWords: FormatWords = {
     `${s(places, 'side')} · ${s(rounds, 'round')} of ${duration(work)}${Number(v.to) ? ` · to ${v.to}` : ''}`,
   card: {
     task: (d) => ['Task', t(d, 'text')],
-    object: (d) => ['Played with', `${many(t(d, 'gearKind'))}; aimed at: ${many(t(d, 'target'))}`],
+    object: (d) => ['Played with', `${many(t(d, 'gearKind'))}; aimed at ${many(t(d, 'target'))}`],
     'mode-drive': (d) => [
       'Score',
       `Drive one of ${n(d, 'count')} over the other side’s goal line: 1 point. Everything stops, all are set back to the middle`,
@@ -53,12 +53,16 @@ export const targetClashWords: FormatWords = {
       `${n(d, 'count')} in the neutral strip roll small objects back to their own side; they touch nothing large; new ones at every goal`,
     ],
     guards: (d) => ['Guards', `${n(d, 'count')} stop throws at another side’s row, seated or standing; new ones at every reset`],
-    cross: () => ['Lines', 'Nobody crosses, nobody sends from inside. Who does sits in the side box until the next restart'],
-    to: (d) => ['Played to', String(n(d, 'count'))],
     cue: (d) => ['Look for', t(d, 'text')],
     easier: (d) => ['Easier', t(d, 'text')],
     harder: (d) => ['Harder', t(d, 'text')],
     stop: (d) => ['Stop signal', t(d, 'text')],
+    'start-lines': () => ['Start', 'Everyone behind their own line. Send on the whistle'],
+    cross: () => ['Not allowed', 'Crossing a line, or sending from inside it'],
+    'cross-then': () => ['Then', 'Sit in the side box; you may send back what rolls there'],
+    'cross-back': () => ['Back in', 'At the next restart'],
+    'end-score': (d) => ['End', `The first side with ${n(d, 'count')}, or the whistle at the end of the round`],
+    'aim-low': () => ['Safety', 'Aim below the waist, and never at a person who feeds or guards'],
   },
   findings: {
     'clash-no-floor': (d) => ({

@@ -190,6 +190,7 @@ export function Planning({ desk }: { desk: DeskData }) {
                   {sheet === 'Rules' && (
                     <RulesSheet
                       {...{ lesson, block, units, perform, edits }}
+                      explainMinutes={fitted?.defaults.explainMinutes ?? 0}
                       piece={picked.length === 1 ? picked[0] : null}
                       game={desk.games.find((g) => g.id === game?.gameId)}
                       onRemoved={() => selectBlock(null)}

@@ -1,17 +1,15 @@
 import { ArrowLeft, ArrowRight, Trash2 } from 'lucide-react';
 import type { FittedBlock } from '../../../core/fit/fitted.ts';
-import type { SettingMeta } from '../../../core/formats/setting.ts';
 import { clockOf } from '../../../core/formats/speak.ts';
 import type { Edit } from '../../../core/model/edit.ts';
 import type { Game } from '../../../core/model/game.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
 import { VIGOURS } from '../../../core/model/limits.ts';
-import { formatWords } from '../../../core/words/en.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import type { Units } from '../../parts/units.ts';
 import type { FloorEdits } from './floorEdits.ts';
+import { GameRules } from './GameRules.tsx';
 import { LaidRules } from './LaidRules.tsx';
-import { SettingControl } from './SettingControl.tsx';
 
 interface Props {
   lesson: Lesson;
@@ -20,19 +18,13 @@ interface Props {
   piece: string | null;
   edits: FloorEdits;
   units: Units;
+  explainMinutes: number;
   perform(edit: Edit, name?: string): void;
   onRemoved(): void;
 }
 
-const GROUPS: [SettingMeta['group'], string][] = [
-  ['play', 'Play'],
-  ['time', 'Time'],
-  ['people', 'Groups'],
-  ['floor', 'Floor'],
-];
-
 /** Everything that is chosen about one block: its length, its settings, the rules and the card of the chosen place. */
-export function RulesSheet({ lesson, block, game, piece, edits, units, perform, onRemoved }: Props) {
+export function RulesSheet({ lesson, block, game, piece, edits, units, explainMinutes, perform, onRemoved }: Props) {
   const stored = lesson.blocks.find((b) => b.id === block?.id);
   if (!block || !stored) {
     return (
@@ -65,7 +57,7 @@ export function RulesSheet({ lesson, block, game, piece, edits, units, perform, 
         <CommitField
           label="Length"
           value={clockOf(block.seconds)}
-          hint={block.pinned ? 'pinned by you' : `fit chose it (${clockOf(block.least)} to ${clockOf(block.most)})`}
+          hint={block.pinned ? 'pinned by you' : `automatic (${clockOf(block.least)} to ${clockOf(block.most)})`}
           onCommit={(text) => perform({ kind: 'set-seconds', blockId: stored.id, seconds: minutes(text) })}
         />
         <div className="flex items-start gap-1.5 pt-5">
@@ -116,7 +108,7 @@ export function RulesSheet({ lesson, block, game, piece, edits, units, perform, 
           className="text-xs text-tape underline"
           onClick={() => perform({ kind: 'set-seconds', blockId: stored.id, seconds: null })}
         >
-          Unpin: let fit choose
+          Unpin: make the length automatic
         </button>
       )}
       {!game && (
@@ -129,115 +121,7 @@ export function RulesSheet({ lesson, block, game, piece, edits, units, perform, 
           />
         </div>
       )}
-      {game && block.game && <GameRules {...{ stored, block, game, piece, units, perform }} />}
+      {game && block.game && <GameRules {...{ stored, block, game, piece, units, explainMinutes, perform }} />}
     </div>
-  );
-}
-
-function GameRules({
-  stored,
-  block,
-  game,
-  piece,
-  units,
-  perform,
-}: {
-  stored: Lesson['blocks'][number];
-  block: FittedBlock;
-  game: Game;
-  piece: string | null;
-  units: Units;
-  perform: Props['perform'];
-}) {
-  const fitted = block.game!;
-  const words = formatWords(fitted.format);
-  const solved: Record<string, unknown> = {
-    workSeconds: fitted.timeline.workSeconds,
-    moveSeconds: fitted.moveSeconds,
-    groups: fitted.groups.length,
-  };
-  const card = fitted.cards.find((c) => c.pieceId === piece);
-  return (
-    <>
-      {card && (
-        <section className="mt-3 border-[1.5px] border-ink bg-white p-3" aria-label={`Card of ${card.title}`}>
-          <h2 className="text-lg">{card.title}</h2>
-          <dl>
-            {card.lines.map((line, i) => {
-              const [label, text] = words.card[line.code](line.data);
-              return (
-                <div key={`${line.code}-${i}`} className="mt-1">
-                  <dt className="text-xs text-muted">{label}</dt>
-                  <dd>{text}</dd>
-                </div>
-              );
-            })}
-          </dl>
-        </section>
-      )}
-      {!card && <p className="mt-3 text-muted">Choose a {words.unit} on the floor to read its card.</p>}
-      {GROUPS.map(([group, title]) => (
-        <section key={group} className="mt-4">
-          <h2 className="mb-1 border-b text-base">{title}</h2>
-          <div className="grid grid-cols-2 gap-x-3 gap-y-2">
-            {fitted.settings
-              .filter((m) => m.group === group)
-              .map((meta) => (
-                <SettingRow key={meta.key} {...{ meta, words, stored, fitted, solved, units, perform }} />
-              ))}
-          </div>
-        </section>
-      ))}
-      <section className="mt-4">
-        <h2 className="mb-1 border-b text-base">Rules of {game.title}</h2>
-        <p>{game.story}</p>
-        <dl className="mt-1">
-          {[
-            ['Purpose', game.purpose],
-            ['Attention', game.attentionCall],
-            ['Ends', game.endRule],
-            ['Restart', game.restartRule],
-            ['Out', game.outRule],
-            ['Tie', game.tieRule],
-            ['Calm down', game.calmDown],
-            ...game.offences.map((o) => [o.what, `${o.consequence}; back ${o.release}`]),
-          ].map(([label, text]) => (
-            <div key={label} className="mt-1">
-              <dt className="text-xs text-muted">{label}</dt>
-              <dd>{text}</dd>
-            </div>
-          ))}
-        </dl>
-      </section>
-    </>
-  );
-}
-
-function SettingRow({
-  meta,
-  words,
-  stored,
-  fitted,
-  solved,
-  units,
-  perform,
-}: {
-  meta: SettingMeta;
-  words: ReturnType<typeof formatWords>;
-  stored: Lesson['blocks'][number];
-  fitted: NonNullable<FittedBlock['game']>;
-  solved: Record<string, unknown>;
-  units: Units;
-  perform: Props['perform'];
-}) {
-  const key = meta.key;
-  return (
-    <SettingControl
-      {...{ meta, words, units }}
-      value={fitted.values[key]}
-      solved={solved[key]}
-      set={key in stored.game!.settings}
-      onSet={(value) => perform({ kind: 'set-setting', blockId: stored.id, key, value })}
-    />
   );
 }

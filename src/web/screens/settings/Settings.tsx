@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { BANDS, type Band, type BandDefaults, HOUSE_DEFAULTS } from '../../../core/model/band.ts';
 import { defaultsFor, LADDER_STEPS, ladderOf, type School, stepAfter } from '../../../core/model/school.ts';
-import { LADDER_WORDS } from '../../../core/words/run.en.ts';
+import { LADDER_WORDS } from '../../../core/words/ladder.en.ts';
 import { problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { ShelfPage } from '../../parts/DayBar.tsx';

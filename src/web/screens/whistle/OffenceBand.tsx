@@ -4,20 +4,21 @@ import { whoIsWhere } from '../../../core/live/whoIsWhere.ts';
 import type { BlockId, StudentId } from '../../../core/model/ids.ts';
 import { LADDER_STEPS, stepAfter } from '../../../core/model/school.ts';
 import { formatWords } from '../../../core/words/en.ts';
-import { LADDER_WORDS } from '../../../core/words/run.en.ts';
+import { LADDER_WORDS } from '../../../core/words/ladder.en.ts';
+import { saidWords } from '../../../core/words/rules.en.ts';
 import type { LiveRun } from './useRun.ts';
 
 /** An offence in two taps: what, then who. What follows is the next step of the school's ladder; it says so before the tap. Seen here alone. */
 export function OffenceBand({ run, block }: { run: LiveRun; block: PlanBlock }) {
   const { plan, state, send } = run;
   const game = block.game!;
-  const offences = game.rules?.offences ?? [];
-  const ladder = game.ladder ?? LADDER_STEPS;
+  const offences = game.rules.flatMap((rule) => (rule.kind === 'fault' && rule.ladder ? [rule] : []));
   const [open, setOpen] = useState(false);
   const [what, setWhat] = useState(0);
   const [said, setSaid] = useState('');
   if (!offences.length || state.ended) return null;
   const { playing } = whoIsWhere(plan, state);
+  const ladder = offences[what]?.ladder ?? LADDER_STEPS;
   const words = { ...LADDER_WORDS, restart: `out until ${formatWords(game.format).restart}` };
   const tap = (student: string, play: number) => {
     const step = stepAfter(ladder, state.offences[student] ?? 0);
@@ -26,7 +27,7 @@ export function OffenceBand({ run, block }: { run: LiveRun; block: PlanBlock }) 
       blockId: block.id as BlockId,
       ...(play > 0 ? { play } : {}),
       student: student as StudentId,
-      what: `o${what}`,
+      what: offences[what].fault,
       step,
     });
     setSaid(`${plan.names[student]}: ${words[step]}.`);
@@ -45,16 +46,16 @@ export function OffenceBand({ run, block }: { run: LiveRun; block: PlanBlock }) 
       {open && (
         <div className="max-h-[42vh] overflow-auto px-3 pb-2">
           <div className="flex flex-wrap gap-1.5" role="radiogroup" aria-label="What">
-            {offences.map((name, i) => (
+            {offences.map((rule, i) => (
               <button
-                key={name}
+                key={rule.fault}
                 type="button"
                 role="radio"
                 aria-checked={what === i}
                 className={`min-h-11 px-3 text-sm ${what === i ? 'bg-paper text-ink' : 'bg-ink-3 hover:bg-[#3a4a60]'}`}
                 onClick={() => setWhat(i)}
               >
-                {name}
+                {saidWords(rule.say, game.format)[1]}
               </button>
             ))}
           </div>

@@ -1,6 +1,8 @@
 import type { Segment } from '../../../core/formats/format.ts';
 import type { PlanBlock } from '../../../core/live/runPlan.ts';
 import { callWords } from '../../../core/words/en.ts';
+import { ruleWords } from '../../../core/words/rules.en.ts';
+import { FrozenCard } from './FrozenCard.tsx';
 
 interface Props {
   block: PlanBlock | undefined;
@@ -24,7 +26,7 @@ export function WhatToSay({ block, segment, last, upNow, waits }: Props) {
       role="region"
       aria-label="What to say"
     >
-      {game?.rules && !moves && <Rules {...game.rules} />}
+      {game && !moves && <Remember game={game} />}
       {game && moves && segment?.kind !== 'phase' && !last && (
         <>
           <h2 className="text-lg">At the switch say</h2>
@@ -42,21 +44,46 @@ export function WhatToSay({ block, segment, last, upNow, waits }: Props) {
           {game.waitingTask}
         </p>
       )}
+      {game && <WholeCard key={block.id} game={game} />}
       {block && !game && block.note && <p className="text-lg">{block.note}</p>}
       {upNow && <p className="text-lg">Time is up. End the lesson when the gear is back.</p>}
     </div>
   );
 }
 
-function Rules({ restart, out, calm }: { restart: string; out: string; calm: string }) {
+type Game = NonNullable<PlanBlock['game']>;
+
+/** What is asked for again and again while a game goes on. */
+const REMEMBERED = ['restart', 'boundary', 'calm-down'];
+
+function Remember({ game }: { game: Game }) {
+  const rules = game.rules.filter((rule) => REMEMBERED.includes(rule.kind));
+  if (!rules.length) return null;
   return (
     <>
       <h2 className="text-lg">Remember</h2>
-      <ul className="text-base text-[#dfe5ec]">
-        <li>{restart}.</li>
-        <li>{out}.</li>
-        <li>When it gets wild: {calm}.</li>
-      </ul>
+      <dl className="text-base text-[#dfe5ec]">
+        {rules.map((rule, i) => {
+          const { label, text } = ruleWords(rule, game.format);
+          return (
+            <div key={`${rule.kind}-${i}`}>
+              <dt className="inline text-[#aab4c0]">{label}: </dt>
+              <dd className="inline">{text}</dd>
+            </div>
+          );
+        })}
+      </dl>
     </>
+  );
+}
+
+/** The card as it was when the whistle blew, one press away. */
+function WholeCard({ game }: { game: Game }) {
+  if (!game.rules.length && !game.cards.length) return null;
+  return (
+    <details className="mt-3">
+      <summary className="head min-h-11 cursor-pointer py-2 text-base">Read the rules</summary>
+      <FrozenCard game={game} />
+    </details>
   );
 }

@@ -10,6 +10,7 @@ import { useAwake } from '../../parts/useAwake.ts';
 import { Boards } from './Boards.tsx';
 import { Controls, Follows } from './Controls.tsx';
 import { EndLesson } from './EndLesson.tsx';
+import { FrozenCard } from './FrozenCard.tsx';
 import { OffenceBand } from './OffenceBand.tsx';
 import { SidePanels } from './SidePanels.tsx';
 import { SittingOutBand, Students } from './Students.tsx';
@@ -188,10 +189,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
               onAct={({ play, event }) => send({ type: 'play', blockId: block.id as BlockId, ...(play ? { play } : {}), event })}
             />
           ) : (
-            <div className="flex flex-1 flex-col justify-center bg-ink-2 p-8">
-              <p className="head text-2xl">{block?.title}</p>
-              {nextStep && <p className="mt-2 text-lg text-[#c3ccd6]">Next: {plan.blocks[nextStep.block].title}</p>}
-            </div>
+            <BetweenGames plan={plan} at={step?.block ?? 0} />
           )}
           {block?.game && <OffenceBand key={block.id} run={run} block={block} />}
           <SidePanels plan={plan} state={state} send={send} />
@@ -201,6 +199,23 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
       {listing && <WhatHappened run={run} onClose={() => setListing(false)} />}
       {ending && <EndLesson plan={plan} state={state} send={send} onClose={() => setEnding(false)} onEnded={leave} />}
     </main>
+  );
+}
+
+/** A block without a game: what comes next. While a game is explained its rules are there to be read aloud. */
+function BetweenGames({ plan, at }: { plan: LiveRun['plan']; at: number }) {
+  const [block, next] = [plan.blocks[at], plan.blocks[at + 1]];
+  const isExplained = block?.phase === 'explain' && next?.game && next.game.rules.length > 0;
+  return (
+    <div
+      className={`flex min-h-0 flex-1 flex-col overflow-auto bg-ink-2 p-8 max-[600px]:p-4 ${isExplained ? '' : 'justify-center'}`}
+      tabIndex={0}
+      role="region"
+      aria-label="Now"
+    >
+      <p className="head text-2xl">{isExplained ? next.title : block?.title}</p>
+      {isExplained ? <FrozenCard game={next.game!} large /> : next && <p className="mt-2 text-lg text-[#c3ccd6]">Next: {next.title}</p>}
+    </div>
   );
 }
 

@@ -1,0 +1,13 @@
+import type { CardLine, PlanContext } from './format.ts';
+import { said } from './rules.ts';
+
+/** The signal that stops everyone; empty if neither setting, game nor school has one. */
+export const stopOf = ({ values, stopSignal }: Pick<PlanContext<unknown, { stopSignal: string }>, 'values' | 'stopSignal'>): string =>
+  values.stopSignal || stopSignal;
+
+/** The line of a card that names the stop signal, if there is one. */
+export const stopLine = (context: Parameters<typeof stopOf>[0]): CardLine[] =>
+  stopOf(context) ? [said('stop', { text: stopOf(context) })] : [];
+
+/** Lines of a card: each text under the same code. */
+export const lines = (code: string, texts: readonly string[]): CardLine[] => texts.map((text) => said(code, { text }));
