@@ -1,12 +1,10 @@
 import { LESSONS } from '../src/content/demo.ts';
 import { classOf, demoDesk, period } from '../src/content/desk.fixture.ts';
 import { GAMES } from '../src/content/games.ts';
-import { fitBare } from '../src/core/fit/bare.ts';
 import { fit, fitUnweighed } from '../src/core/fit/fit.ts';
 import type { FitInput } from '../src/core/fit/fitted.ts';
+import { eightGames, ideaCount, weighEach } from '../src/core/fit/weighEach.fixture.ts';
 import { rectPolygon } from '../src/core/geometry/point.ts';
-import { applyEdit, type Edit } from '../src/core/model/edit.ts';
-import { findingKey } from '../src/core/model/finding.ts';
 import { Lesson } from '../src/core/model/lesson.ts';
 import { head } from '../src/core/model/record.ts';
 import { boxOf } from '../src/core/model/shape.ts';
@@ -39,21 +37,7 @@ function bigDesk(wheels: boolean): FitInput {
   return demoDesk({ lesson, students, ratings, wishes: [], period: period('10:00', '11:00') });
 }
 
-/** The naive reference of weighing: the whole lesson with every check for every idea of every finding. */
-function weighNaively(input: FitInput): number {
-  const { noticed } = fitBare(input);
-  let works = 0;
-  for (const each of noticed)
-    for (const idea of (typeof each.ideas === 'function' ? each.ideas() : each.ideas) ?? []) {
-      const applied = applyEdit(input.lesson, { kind: 'many', edits: idea.edits as Edit[] });
-      if (!applied.ok) continue;
-      const after = fitBare({ ...input, lesson: applied.lesson }).noticed;
-      if (!after.some((n) => findingKey(n) === findingKey(each))) works += 1;
-    }
-  return works;
-}
-
-/** The first call, a line of its own: nothing is remembered or compiled yet. */
+/** The first call, a line of its own: nothing is memoize or compiled yet. */
 function coldCall(call: () => unknown): number {
   const from = performance.now();
   call();
@@ -87,9 +71,9 @@ function benchDesk(name: string, base: FitInput): void {
     console.log(`    ${what.padEnd(36)} ${said(taken)}, ${fixed(taken.median / same.median)} × the same plan`);
   }
   const weighed = measure(20, (i) => fit(moved(i + 60)));
-  const naive = measure(5, (i) => weighNaively(moved(i + 90)));
+  const naive = measure(5, (i) => weighEach(moved(i + 90)));
   console.log(
-    `    ${'dragged, every fix weighed'.padEnd(36)} ${said(weighed)}, ${fixed(weighed.median / naive.median, 2)} of weighing all checks each time`,
+    `    ${'dragged, every fix weighed'.padEnd(36)} ${said(weighed)}, ${fixed(weighed.median / naive.median, 2)} of the whole lesson for each idea`,
   );
 }
 
@@ -120,9 +104,28 @@ function benchRoutes(input: FitInput): void {
   );
 }
 
+/** Eight games over the bell: one setting changed and shown, every fix weighed, against planning the whole lesson afresh for every idea. */
+function benchEight(): void {
+  const base = eightGames();
+  const resized = (i: number): FitInput => {
+    const lesson = structuredClone(base.lesson);
+    lesson.blocks[1].game!.settings.areaWidthM = 3 + (Math.abs(i * 7) % 97) / 200;
+    return { ...base, lesson };
+  };
+  console.log(`  8 games, ${base.lesson.blocks.length} blocks, over the bell, ${ideaCount(base)} ideas`);
+  const shown = measure(15, (i) => fitUnweighed(resized(i)));
+  const weighed = measure(15, (i) => fit(resized(i + 30)));
+  const each = measure(3, (i) => weighEach(resized(i + 60)));
+  console.log(`    ${'one setting changed'.padEnd(36)} ${said(shown)}`);
+  console.log(
+    `    ${'changed, every fix weighed'.padEnd(36)} ${said(weighed)}, ${fixed(each.median / weighed.median)} times as fast as the whole lesson for each idea`,
+  );
+}
+
 /** How long a re-fit takes, cold and warm, without and with a student on wheels, and with fixes weighed. */
 export function benchFit(): void {
   benchDesk('without wheels', bigDesk(false));
   benchDesk('with wheels', bigDesk(true));
   benchRoutes(bigDesk(true));
+  benchEight();
 }

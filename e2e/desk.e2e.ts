@@ -128,7 +128,7 @@ describe('the desk by mouse', () => {
   it('mends a check by its fix and takes the ring off the floor', async () => {
     await open(`/desk/orchard-${today}`);
     await screen.says('Accept with a reason');
-    await screen.says('Weighing what would mend it', { not: true });
+    await screen.says('Looking for fixes', { not: true });
     const count = async () => Number(await (await screen.find('tab', /^Checks/)).evaluate((e) => e.textContent?.replace(/\D/g, '')));
     const before = await count();
     const fix = await screen.page.$('#sheet-panel li button.torn');

@@ -163,7 +163,7 @@ describe('pieces laid out on the desk', () => {
     expect(first).toMatchObject({ x: lanes[1].x, y: 20, lengthM: 3 });
     await screen.click('tab', /^Checks/);
     await screen.says('Two lanes face each other');
-    await screen.says('Weighing what would mend it', { not: true });
+    await screen.says('Looking for fixes', { not: true });
     await screen.click('button', /^Turn the lane/);
     await screen.says('Two lanes face each other', { not: true });
     await screen.says('Undo: ');

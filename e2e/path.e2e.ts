@@ -170,7 +170,7 @@ describe('a new teacher, from an empty school to the logbook, by keyboard alone'
   it('resolves every check by a fix, or accepts it with a reason', async () => {
     await screen.says('No stop signal on the cards');
     for (let i = 0; i < 14; i++) {
-      await screen.says('Weighing what would mend it', { not: true });
+      await screen.says('Looking for fixes', { not: true });
       await screen.says(/All saved|Saved \d/);
       if ((await screen.text()).includes('Nothing to fix.')) break;
       const fixes = await screen.page.$$('#sheet-panel li button.torn');

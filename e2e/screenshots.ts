@@ -42,7 +42,7 @@ async function main(): Promise<void> {
   await open(`/desk/orchard-${today}/set-out?view=change`, 'tape off');
   await shoot('change-over');
   await open(`/desk/orchard-${today}`, 'Accept with a reason');
-  await screen.says('Weighing what would mend it', { not: true });
+  await screen.says('Looking for fixes', { not: true });
   await pause(300);
   await shoot('desk-checks');
   await open(`/desk/mills-${today}`, '9 rounds of');

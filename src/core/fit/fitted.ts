@@ -1,9 +1,9 @@
-import type { BlockWays, Card, Segment, SwitchCall, Timeline } from '../formats/format.ts';
+import type { BlockIdeas, Card, Segment, SwitchCall, Timeline } from '../formats/format.ts';
 import type { SettingMeta, SettingRoles } from '../formats/setting.ts';
 import type { GearLine } from '../gear/cover.ts';
 import type { GearNeed } from '../gear/need.ts';
 import type { Band, BandDefaults } from '../model/band.ts';
-import type { Finding, LessonNumbers, Noticed } from '../model/finding.ts';
+import type { Finding, FindingDraft, LessonNumbers } from '../model/finding.ts';
 import type { Game } from '../model/game.ts';
 import type { Gear } from '../model/gear.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
@@ -32,6 +32,9 @@ export interface FitInput {
   school: School;
 }
 
+/** What the plan of one block may look at: not the bells. */
+export type BlockInput = Omit<FitInput, 'period'>;
+
 export interface FittedGame {
   gameId: string;
   title: string;
@@ -57,11 +60,11 @@ export interface FittedGame {
   cards: Card[];
   /** The whole card of rules, in reading order. */
   rules: Rule[];
-  ways: BlockWays;
+  ways: BlockIdeas;
 }
 
 /** Everything that lies on a block's floor beside its places: the game's own things, then what the teacher added. */
-export const laidIn = (block: Pick<FittedBlock, 'game' | 'laid'>): LaidPiece[] =>
+export const laidIn = (block: { game?: Pick<FittedGame, 'things'>; laid: LaidPiece[] }): LaidPiece[] =>
   block.game?.things.length ? [...block.game.things, ...block.laid] : block.laid;
 
 export interface FittedBlock {
@@ -81,6 +84,14 @@ export interface FittedBlock {
   game?: FittedGame;
 }
 
+/** What of a block does not depend on its length: checks of one block see this alone, so that their answers can be kept. */
+export interface StandingBlock extends Pick<FittedBlock, 'id' | 'title' | 'phase' | 'laid'> {
+  game?: Omit<FittedGame, 'timeline' | 'plays' | 'forecast'> & {
+    /** rounds[r][g]: index of the place, −1 waiting. */
+    rounds: number[][];
+  };
+}
+
 /** A lesson as it would run today, in this room, with this gear. Recomputed, never stored beside the lesson. */
 export interface FittedLesson {
   band: Band;
@@ -95,6 +106,6 @@ export interface FittedLesson {
 }
 
 /** A fitted lesson before fixes are weighed. */
-export interface BareFit extends Omit<FittedLesson, 'findings'> {
-  noticed: Noticed[];
+export interface FitDraft extends Omit<FittedLesson, 'findings'> {
+  noticed: FindingDraft[];
 }

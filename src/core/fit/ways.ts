@@ -1,8 +1,8 @@
 import { applyEdit, type Edit } from '../model/edit.ts';
 import { type FixIdea, findingKey } from '../model/finding.ts';
 import type { Piece } from '../model/piece.ts';
-import { fitBare, QUICK_CHECKS } from './bare.ts';
-import type { BareFit, FitInput } from './fitted.ts';
+import { draftFit, QUICK_CHECKS } from './draftFit.ts';
+import type { FitDraft, FitInput } from './fitted.ts';
 import { type Measure, MORE_IS_BETTER, measuresOf, type WayMeasures } from './waysMeasured.ts';
 
 /** One way of running a block. */
@@ -78,7 +78,7 @@ function combinations(lists: readonly (readonly FixIdea[])[]): FixIdea[][] {
 
 const keyOf = (choices: readonly FixIdea[]) => choices.map((c) => `${c.code}:${JSON.stringify(c.data)}`).join('+') || 'today';
 
-function wayOf(input: FitInput, bare: BareFit, blockId: string, choices: readonly FixIdea[]): Way | undefined {
+function wayOf(input: FitInput, bare: FitDraft, blockId: string, choices: readonly FixIdea[]): Way | undefined {
   const block = bare.blocks.find((b) => b.id === blockId);
   if (!block?.game) return undefined;
   const stops = bare.noticed.filter((n) => n.weight === 'stop' && (n.at.block === undefined || n.at.block === blockId));
@@ -141,7 +141,7 @@ function unbeaten(today: Way, ways: readonly Way[]): { kept: Way[]; beaten: { wa
  * ways for a block that is no game. A fixed amount of work; the same arguments give the same ways in the same order.
  */
 export function* searchWays(input: FitInput, blockId: string): Generator<WaysProgress, WaysFound> {
-  const bare = fitBare(input);
+  const bare = draftFit(input);
   const today = wayOf(input, bare, blockId, []);
   const left: LeftOut[] = [];
   if (!today) return { ways: [], left, tried: 0, misfits: 0, beaten: 0 };
@@ -153,7 +153,7 @@ export function* searchWays(input: FitInput, blockId: string): Generator<WaysPro
     const applied = applyEdit(input.lesson, { kind: 'many', edits: choices.flatMap((c) => c.edits) as Edit[] });
     if (!applied.ok) return undefined;
     const changed = { ...input, lesson: applied.lesson };
-    return wayOf(changed, fitBare(changed, checks), blockId, choices);
+    return wayOf(changed, draftFit(changed, checks), blockId, choices);
   };
   let ways: Way[] = [];
   let misfits = 0;

@@ -6,7 +6,7 @@ import { roomArea } from '../model/room.ts';
 import { limitsFor } from '../model/school.ts';
 import { floorM2, meetingPoint } from '../model/shape.ts';
 import { inTheWay, unseen } from '../safety/sight.ts';
-import { type BareFit, type FitInput, type FittedBlock, laidIn } from './fitted.ts';
+import { type FitDraft, type FitInput, type FittedBlock, laidIn } from './fitted.ts';
 
 /** What one way of running a block comes to. Seconds, shares 0–1, minutes. */
 export interface WayMeasures {
@@ -69,7 +69,7 @@ function watchers(input: FitInput, block: FittedBlock): number {
 }
 
 /** What a block of a fitted lesson comes to; set-up by the house rates of the set-out list, walking left out. */
-export function measuresOf(input: FitInput, bare: Pick<BareFit, 'gear'>, block: FittedBlock): WayMeasures {
+export function measuresOf(input: FitInput, bare: Pick<FitDraft, 'gear'>, block: FittedBlock): WayMeasures {
   const game = block.game!;
   const { activeShare, turns, longestWait } = game.forecast;
   const free = freeM2(roomArea(input.room, 0));

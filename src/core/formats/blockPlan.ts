@@ -72,7 +72,7 @@ export interface Card {
 }
 
 /** A block before its length is known. */
-export interface Draft<V> {
+export interface BlockDraft<V> {
   values: V;
   groups: string[][];
   pieces: Piece[];
@@ -83,7 +83,7 @@ export interface Draft<V> {
   walkM: number;
 }
 /** Edits that the whole lesson may ask a block for. */
-export interface BlockWays {
+export interface BlockIdeas {
   /** To win time, the smallest loss first. */
   shorter: FixIdea[];
   /** To use time that is left. */

@@ -1,5 +1,5 @@
 import type { GearNeed } from '../gear/need.ts';
-import type { Finding, Noticed } from '../model/finding.ts';
+import type { Finding, FindingDraft } from '../model/finding.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Rule } from '../model/rule.ts';
@@ -7,9 +7,9 @@ import { foldPlay, openPlay, type PlayFold } from '../play/foldPlay.ts';
 import { type Forecast, type ForecastOptions, joined } from '../play/forecast.ts';
 import type { PlayEvent, PlayRules, PlayView } from '../play/playRules.ts';
 import type {
-  BlockWays,
+  BlockDraft,
+  BlockIdeas,
   Card,
-  Draft,
   PlanContext,
   PlanInput,
   Playing,
@@ -21,15 +21,15 @@ import type {
 import type { BoardPart, ResultRow } from './board.ts';
 import { wholeCard } from './rules.ts';
 import { rolesIn, type SettingMeta, type SettingRoles, settle } from './setting.ts';
-import { signedFinding, signedWays } from './signed.ts';
+import { signedFinding, signedIdeas } from './signed.ts';
 import { type Frame, framesByPlaces, type PlayFloor, type TriedPlay } from './tryOut.ts';
 import { usableValues } from './usable.ts';
 
 export type {
-  BlockWays,
+  BlockDraft,
+  BlockIdeas,
   Card,
   CardLine,
-  Draft,
   PlanContext,
   PlanInput,
   Playing,
@@ -46,25 +46,25 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   parseSetup(setup: unknown): G;
   settings(setup: G): SettingMeta[];
   parseValues(values: unknown): { ok: true; values: V } | { ok: false; key: string; code: string };
-  group(context: PlanContext<G, V>): { groups: string[][]; noticed: Noticed[] };
-  layout(context: PlanContext<G, V>, groups: string[][]): Pick<Draft<V>, 'pieces' | 'things' | 'unplaced'>;
+  group(context: PlanContext<G, V>): { groups: string[][]; noticed: FindingDraft[] };
+  layout(context: PlanContext<G, V>, groups: string[][]): Pick<BlockDraft<V>, 'pieces' | 'things' | 'unplaced'>;
   /** Seconds and metres of the longest move between places; 0 if left out: nobody moves on. */
-  pace?(context: PlanContext<G, V>, draft: Omit<Draft<V>, 'moveSeconds' | 'walkM'>): Pick<Draft<V>, 'moveSeconds' | 'walkM'>;
-  span(context: PlanContext<G, V>, draft: Draft<V>): { least: number; most: number };
-  timeline(context: PlanContext<G, V>, draft: Draft<V>, seconds: number): Timeline;
+  pace?(context: PlanContext<G, V>, draft: Omit<BlockDraft<V>, 'moveSeconds' | 'walkM'>): Pick<BlockDraft<V>, 'moveSeconds' | 'walkM'>;
+  span(context: PlanContext<G, V>, draft: BlockDraft<V>): { least: number; most: number };
+  timeline(context: PlanContext<G, V>, draft: BlockDraft<V>, seconds: number): Timeline;
   /** One play, or one for each court where courts play for themselves. */
-  plays(context: PlanContext<G, V>, draft: Draft<V>, timeline: Timeline): P[];
-  gear(context: PlanContext<G, V>, draft: Draft<V>): GearNeed[];
+  plays(context: PlanContext<G, V>, draft: BlockDraft<V>, timeline: Timeline): P[];
+  gear(context: PlanContext<G, V>, draft: BlockDraft<V>): GearNeed[];
   /** What is called out at a move; nothing if left out. */
-  calls?(context: PlanContext<G, V>, draft: Draft<V>): SwitchCall[];
-  checks(context: PlanContext<G, V>, draft: Draft<V>, timeline: Timeline): Noticed[];
-  ways(context: PlanContext<G, V>, draft: Draft<V>): BlockWays;
+  calls?(context: PlanContext<G, V>, draft: BlockDraft<V>): SwitchCall[];
+  checks(context: PlanContext<G, V>, draft: BlockDraft<V>, timeline: Timeline): FindingDraft[];
+  ways(context: PlanContext<G, V>, draft: BlockDraft<V>): BlockIdeas;
   /** Metres each piece wants free of walls and fixed things, and why; the school's clearance if left out. */
   clearance?(context: PlanContext<G, V>, pieceId: string): { metres: number; running: boolean; runM: number };
   /** The cards at its places: what is done there. */
-  card(context: PlanContext<G, V>, draft: Draft<V>): Card[];
+  card(context: PlanContext<G, V>, draft: BlockDraft<V>): Card[];
   /** The rules that its settings decide, read aloud to all; the game and the teacher add the others or say them in their words. */
-  rules(context: PlanContext<G, V>, draft: Draft<V>): Rule[];
+  rules(context: PlanContext<G, V>, draft: BlockDraft<V>): Rule[];
   /** Events of its board that a fault of the rules explains, with the fault's code. */
   faults?: Partial<Record<E['type'], string>>;
   play: PlayRules<P, State, E>;
@@ -110,10 +110,10 @@ export interface PlannedBlock {
   cards: Card[];
   /** The whole card of rules, in reading order. */
   rules: Rule[];
-  ways: BlockWays;
+  ways: BlockIdeas;
   clearances: Record<string, { metres: number; running: boolean; runM: number }>;
   /** The block once its seconds are known. */
-  finish(seconds: number): { timeline: Timeline; plays: unknown[]; forecast: Forecast; noticed: Noticed[] };
+  finish(seconds: number): { timeline: Timeline; plays: unknown[]; forecast: Forecast; noticed: FindingDraft[] };
 }
 
 /** A format as the rest of the house sees it: takes unknown, gives plain data. */
@@ -184,7 +184,7 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
           input.rules,
           metas.map((m) => m.key),
         ),
-        ways: signedWays(spec.id, spec.ways(context, draft)),
+        ways: signedIdeas(spec.id, spec.ways(context, draft)),
         clearances: Object.fromEntries(draft.pieces.map((p) => [p.id, spec.clearance?.(context, p.id) ?? still])),
         finish(seconds) {
           const timeline = spec.timeline(context, draft, seconds);

@@ -1,5 +1,5 @@
-import type { FixIdea, Noticed } from '../model/finding.ts';
-import type { BlockWays } from './format.ts';
+import type { FindingDraft, FixIdea } from '../model/finding.ts';
+import type { BlockIdeas } from './format.ts';
 
 /** An idea that says which format it is of, so that no other format's words can name it. */
 const signed =
@@ -7,7 +7,7 @@ const signed =
   (idea: FixIdea): FixIdea => ({ ...idea, data: { ...idea.data, format } });
 
 /** A format's own finding with its name in the data of it and of its ideas. */
-export function signedFinding(format: string, noticed: Noticed): Noticed {
+export function signedFinding(format: string, noticed: FindingDraft): FindingDraft {
   const { ideas } = noticed;
   const sign = signed(format);
   return {
@@ -18,7 +18,7 @@ export function signedFinding(format: string, noticed: Noticed): Noticed {
 }
 
 /** What a lesson may ask of a block, each idea with the format's name. */
-export function signedWays(format: string, ways: BlockWays): BlockWays {
+export function signedIdeas(format: string, ways: BlockIdeas): BlockIdeas {
   const sign = signed(format);
   return {
     ...ways,

@@ -1,6 +1,6 @@
+import { memoize } from '../memoize.ts';
 import type { Area } from './area.ts';
 import { boundsOf, EPS, edgesOf, insidePolygon, type Point } from './point.ts';
-import { remembered } from './remembered.ts';
 
 /** Where the left edge of a unit may stand along one row: [from, to], metres, in order. */
 export type Span = readonly [number, number];
@@ -98,7 +98,7 @@ const MOST_ROWS = 3_000;
  * clearance from every wall and keepOut. Exact (slices of convex sums rounded by the clearance), so that a row packed left
  * to right cannot be beaten. The sums are made once, the answer is asked for row by row.
  */
-export const spanFinder = remembered((area: Area, width: number, depth: number): ((y: number) => readonly Span[]) => {
+export const spanFinder = memoize((area: Area, width: number, depth: number): ((y: number) => readonly Span[]) => {
   const find = freshFinder(area, width, depth);
   const rows = new Map<number, Span[]>();
   return (y) => {

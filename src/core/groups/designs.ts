@@ -1,4 +1,4 @@
-import { remembered } from '../geometry/remembered.ts';
+import { memoize } from '../memoize.ts';
 import { developed } from './developed.ts';
 import { ringOf } from './field.ts';
 import type { Wheel } from './wheel.ts';
@@ -66,7 +66,7 @@ export function designsOf(n: number, size: number, short = 0): readonly Design[]
 }
 
 /** Turned and transversal designs, most rounds first; one group after the other where there are none. */
-const searched = remembered((n: number, size: number, short: number): readonly Design[] => {
+const searched = memoize((n: number, size: number, short: number): readonly Design[] => {
   const columns = transversal(n / size, size);
   const most = turnedRounds(n, size, columns.length, 0);
   const designs = [most.design, columns];

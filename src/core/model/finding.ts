@@ -40,7 +40,7 @@ export interface FixIdea {
 }
 
 /** A finding with ideas; the story of fit turns those that work into fixes. Ideas that must be searched for are told by a function: a fit without fixes never asks it. */
-export interface Noticed extends Omit<Finding, 'fixes'> {
+export interface FindingDraft extends Omit<Finding, 'fixes'> {
   ideas?: readonly FixIdea[] | (() => readonly FixIdea[]);
 }
 

@@ -1,6 +1,6 @@
 import { type FreeFloor, freeFloor } from '../geometry/freeFloor.ts';
 import { boundsOf, type Point, type Polygon, type Rect } from '../geometry/point.ts';
-import { remembered } from '../geometry/remembered.ts';
+import { memoize } from '../memoize.ts';
 
 /** Metres between two looks at how wide the floor is. */
 const CELL_M = 0.25;
@@ -77,7 +77,7 @@ interface BareFloor {
 /** Floors that are kept: the looks of one take half a megabyte. */
 const KEPT_FLOORS = 6;
 
-const bareFloor = remembered((outline: Polygon, solids: readonly Polygon[], most: number): BareFloor => {
+const bareFloor = memoize((outline: Polygon, solids: readonly Polygon[], most: number): BareFloor => {
   const cells = cellsOf(outline);
   const floorAt = nearFloors(outline, solids, most + CELL_M);
   const slackAt = (p: Point, floor: FreeFloor) => Math.min(most, floor.slack(p));

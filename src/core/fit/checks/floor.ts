@@ -3,7 +3,7 @@ import { gapBetween, type Trouble, validateShapes } from '../../arrange/validate
 import { gapOf } from '../../formats/setting.ts';
 import { doorsKeptClear } from '../../model/door.ts';
 import type { Edit } from '../../model/edit.ts';
-import type { FixIdea, Noticed } from '../../model/finding.ts';
+import type { FindingDraft, FixIdea } from '../../model/finding.ts';
 import { standing } from '../../model/fixedThing.ts';
 import type { BlockId } from '../../model/ids.ts';
 import { footprint, LAID_FACTS, laidName } from '../../model/laidPiece.ts';
@@ -11,9 +11,9 @@ import type { Piece } from '../../model/piece.ts';
 import { roomArea } from '../../model/room.ts';
 import { limitsFor } from '../../model/school.ts';
 import { boxOf, movedTo } from '../../model/shape.ts';
-import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
+import type { BlockInput, StandingBlock } from '../fitted.ts';
 
-const place = (block: FittedBlock, piece: Piece, at: { x: number; y: number } | null): Edit => ({
+const place = (block: StandingBlock, piece: Piece, at: { x: number; y: number } | null): Edit => ({
   kind: 'place',
   blockId: block.id as BlockId,
   pieceId: piece.id,
@@ -22,12 +22,12 @@ const place = (block: FittedBlock, piece: Piece, at: { x: number; y: number } | 
 
 const cornerOf = ({ x, y }: { x: number; y: number }) => ({ x, y });
 
-const takingFloor = (block: FittedBlock) => block.laid.filter((p) => LAID_FACTS[p.laid].takesFloor);
+const takingFloor = (block: StandingBlock) => block.laid.filter((p) => LAID_FACTS[p.laid].takesFloor);
 /** The room with everything that keeps floor from a block's places. */
-const areaFor = (input: FitInput, block: FittedBlock) => roomArea(input.room, 0, takingFloor(block).map(footprint));
+const areaFor = (input: BlockInput, block: StandingBlock) => roomArea(input.room, 0, takingFloor(block).map(footprint));
 
 /** Names the obstacle at a keepOut index of that area: roomArea lists doors with a clear zone first, then fixed things, then laid pieces. */
-function obstacle(input: FitInput, block: FittedBlock, index: number): { what: string; name: string } {
+function obstacle(input: BlockInput, block: StandingBlock, index: number): { what: string; name: string } {
   const obstacles = [
     ...doorsKeptClear(input.room).map(({ name }) => ({ what: 'door', name })),
     ...standing(input.room).map(({ thing, name }) => ({ what: thing, name })),
@@ -36,7 +36,7 @@ function obstacle(input: FitInput, block: FittedBlock, index: number): { what: s
   return obstacles[index] ?? { what: 'wall', name: '' };
 }
 
-function ideasFor(input: FitInput, block: FittedBlock, piece: Piece, wanted: number, gap: number): FixIdea[] {
+function ideasFor(input: BlockInput, block: StandingBlock, piece: Piece, wanted: number, gap: number): FixIdea[] {
   const game = block.game!;
   const others = game.pieces.filter((p) => p !== piece);
   const area = areaFor(input, block);
@@ -75,7 +75,7 @@ function ideasFor(input: FitInput, block: FittedBlock, piece: Piece, wanted: num
   return ideas;
 }
 
-function finding(input: FitInput, block: FittedBlock, trouble: Trouble): Noticed {
+function finding(input: BlockInput, block: StandingBlock, trouble: Trouble): FindingDraft {
   const game = block.game!;
   const piece = game.pieces[trouble.unit];
   const { running, runM, metres } = game.clearances[piece.id];
@@ -107,16 +107,10 @@ function finding(input: FitInput, block: FittedBlock, trouble: Trouble): Noticed
 }
 
 /** Every piece inside, clear of walls, doors and fixed things by what it wants, and apart from the others. */
-export function floorChecks(input: FitInput, bare: Omit<BareFit, 'noticed'>): Noticed[] {
-  return bare.blocks.flatMap((block) => {
-    const game = block.game;
-    if (!game) return [];
-    const clearance = game.pieces.map((p) => game.clearances[p.id].metres);
-    return validateShapes(
-      areaFor(input, block),
-      game.pieces.map((p) => p.shape),
-      clearance,
-      gapOf(game),
-    ).map((t) => finding(input, block, t));
-  });
+export function floorChecks(input: BlockInput, _: unknown, block: StandingBlock): FindingDraft[] {
+  const game = block.game;
+  if (!game) return [];
+  const clearance = game.pieces.map((p) => game.clearances[p.id].metres);
+  const shapes = game.pieces.map((p) => p.shape);
+  return validateShapes(areaFor(input, block), shapes, clearance, gapOf(game)).map((t) => finding(input, block, t));
 }

@@ -4,10 +4,10 @@ import type { FixIdea } from '../../model/finding.ts';
 import { fixedZone, standing } from '../../model/fixedThing.ts';
 import type { BlockId } from '../../model/ids.ts';
 import { footprint, type LaidPiece, laidName } from '../../model/laidPiece.ts';
-import { type FitInput, type FittedBlock, laidIn } from '../fitted.ts';
+import { type BlockInput, laidIn, type StandingBlock } from '../fitted.ts';
 
 /** Edits that put pieces of a block differently: the teacher's as they are now, those of fit in their new place. */
-export function putEdits(block: Pick<FittedBlock, 'id'>, put: readonly LaidPiece[]): Edit[] {
+export function putEdits(block: Pick<StandingBlock, 'id'>, put: readonly LaidPiece[]): Edit[] {
   const blockId = block.id as BlockId;
   const laid = put.filter((p) => p.by !== 'fit');
   const placed = put.filter((p) => p.by === 'fit');
@@ -18,12 +18,12 @@ export function putEdits(block: Pick<FittedBlock, 'id'>, put: readonly LaidPiece
 }
 
 /** Pieces of a block put differently, as a fix. */
-export function putIdea(block: FittedBlock, put: LaidPiece[], code: string, data: Record<string, unknown>): FixIdea {
+export function putIdea(block: StandingBlock, put: LaidPiece[], code: string, data: Record<string, unknown>): FixIdea {
   return { code, data, edits: putEdits(block, put) };
 }
 
 /** True where the piece lies inside the room and on nothing that stands there. */
-export function fitsRoom(input: FitInput, piece: LaidPiece): boolean {
+export function fitsRoom(input: BlockInput, piece: LaidPiece): boolean {
   const corners = footprint(piece);
   return (
     corners.every((c) => insidePolygon(input.room.outline, c)) &&
@@ -37,7 +37,7 @@ const DIRECTIONS = 16;
 const toCentimetre = (v: number) => Math.round(v * 100) / 100;
 
 /** The piece moved by as little as makes everything right, as a fix; nothing where no place within nine metres does. Stuck down, it stays. */
-export function moveIdea(input: FitInput, block: FittedBlock, piece: LaidPiece, right: (moved: LaidPiece) => boolean): FixIdea[] {
+export function moveIdea(input: BlockInput, block: StandingBlock, piece: LaidPiece, right: (moved: LaidPiece) => boolean): FixIdea[] {
   if (piece.locked) return [];
   for (let far = STEP_M; far <= FAR_M; far += STEP_M)
     for (let k = 0; k < DIRECTIONS; k++) {
@@ -52,8 +52,8 @@ export function moveIdea(input: FitInput, block: FittedBlock, piece: LaidPiece, 
 
 /** The piece turned as told, as a fix, where that is right. */
 export function turnIdea(
-  input: FitInput,
-  block: FittedBlock,
+  input: BlockInput,
+  block: StandingBlock,
   piece: LaidPiece,
   degs: readonly number[],
   right: (t: LaidPiece) => boolean,
@@ -67,5 +67,5 @@ export function turnIdea(
 }
 
 /** The block's pieces of some kinds. */
-export const laidOf = (block: FittedBlock, ...kinds: LaidPiece['laid'][]): LaidPiece[] =>
+export const laidOf = (block: StandingBlock, ...kinds: LaidPiece['laid'][]): LaidPiece[] =>
   laidIn(block).filter((p) => kinds.includes(p.laid));

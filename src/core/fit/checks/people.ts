@@ -1,9 +1,9 @@
-import type { FixIdea, Noticed } from '../../model/finding.ts';
+import type { FindingDraft, FixIdea } from '../../model/finding.ts';
 import type { BlockId, StudentId } from '../../model/ids.ts';
-import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
+import type { BlockInput, FitDraft, StandingBlock } from '../fitted.ts';
 
 /** Trades of one of the pair with a student of another group that part them without putting another such pair together. */
-function trades(input: FitInput, block: FittedBlock, pair: readonly [string, string], group: number): FixIdea[] {
+function trades(input: BlockInput, block: StandingBlock, pair: readonly [string, string], group: number): FixIdea[] {
   const groups = block.game!.groups;
   const apart = input.wishes.filter((w) => w.wish === 'apart').map((w) => w.students as readonly string[]);
   const clear = (members: readonly string[]) => !apart.some(([a, b]) => members.includes(a) && members.includes(b));
@@ -32,10 +32,10 @@ function trades(input: FitInput, block: FittedBlock, pair: readonly [string, str
 }
 
 /** Adults who would have to be at two places at once, since those they support are in several groups. */
-function helpers(input: FitInput, block: FittedBlock): Noticed[] {
+function helpers(input: BlockInput, block: StandingBlock): FindingDraft[] {
   const supported = new Map<string, string[]>();
   for (const { studentId, helper } of input.ratings) if (helper) supported.set(helper, [...(supported.get(helper) ?? []), studentId]);
-  return [...supported].flatMap(([helper, students]): Noticed[] => {
+  return [...supported].flatMap(([helper, students]): FindingDraft[] => {
     const groups = block.game!.groups.map((g, i) => (students.some((id) => g.includes(id)) ? i : -1)).filter((i) => i >= 0);
     if (groups.length < 2) return [];
     const anew: FixIdea = { code: 'level-groups', data: {}, edits: [{ kind: 'set-groups', blockId: block.id as BlockId, groups: null }] };
@@ -51,34 +51,35 @@ function helpers(input: FitInput, block: FittedBlock): Noticed[] {
   });
 }
 
-/** Keep-apart pairs that stand together, adults wanted in two places, lessons without players or without a game. */
-export function peopleChecks(input: FitInput, bare: Omit<BareFit, 'noticed'>): Noticed[] {
-  const noticed: Noticed[] = [];
+/** Keep-apart pairs that are together, and adults needed in two places. */
+export function peopleChecks(input: BlockInput, _: unknown, block: StandingBlock): FindingDraft[] {
   // A game of the whole class has nobody to keep apart from anybody.
-  for (const block of bare.blocks.filter((b) => (b.game?.groups.length ?? 0) > 1)) {
-    noticed.push(...helpers(input, block));
-    for (const wish of input.wishes.filter((w) => w.wish === 'apart')) {
+  if ((block.game?.groups.length ?? 0) < 2) return [];
+  const apart = input.wishes.filter((w) => w.wish === 'apart');
+  return [
+    ...helpers(input, block),
+    ...apart.flatMap((wish): FindingDraft[] => {
       const group = block.game!.groups.findIndex((g) => wish.students.every((id) => g.includes(id)));
-      if (group < 0) continue;
+      if (group < 0) return [];
       const [a, b] = wish.students;
       const ideas: FixIdea[] = [
         ...trades(input, block, [a, b], group),
         { code: 'level-groups', data: {}, edits: [{ kind: 'set-groups', blockId: block.id as BlockId, groups: null }] },
       ];
-      noticed.push({
-        code: 'apart-together',
-        weight: 'stop',
-        at: { block: block.id, group: String(group), a, b },
-        data: { a, b, group },
-        ideas,
-      });
-    }
-  }
+      return [
+        { code: 'apart-together', weight: 'stop', at: { block: block.id, group: String(group), a, b }, data: { a, b, group }, ideas },
+      ];
+    }),
+  ];
+}
+
+/** A lesson without players, without a game, or with a game that is gone. */
+export function lessonChecks(input: BlockInput, draft: Pick<FitDraft, 'people'>): FindingDraft[] {
   const games = input.lesson.blocks.filter((b) => b.game);
-  if (!games.length) noticed.push({ code: 'no-game', weight: 'note', at: {}, data: {} });
-  for (const block of games.filter((b) => !input.games.some((g) => g.id === b.game!.gameId))) {
-    noticed.push({ code: 'game-missing', weight: 'stop', at: { block: block.id }, data: { gameId: block.game!.gameId } });
-  }
-  if (!bare.people.playing.length) noticed.push({ code: 'nobody-plays', weight: 'stop', at: {}, data: {} });
-  return noticed;
+  const gone = games.filter((b) => !input.games.some((g) => g.id === b.game!.gameId));
+  return [
+    ...(games.length ? [] : [{ code: 'no-game', weight: 'note' as const, at: {}, data: {} }]),
+    ...gone.map((b) => ({ code: 'game-missing', weight: 'stop' as const, at: { block: b.id }, data: { gameId: b.game!.gameId } })),
+    ...(draft.people.playing.length ? [] : [{ code: 'nobody-plays', weight: 'stop' as const, at: {}, data: {} }]),
+  ];
 }

@@ -1,17 +1,17 @@
 import { byWall, type Point, polygonDistance, type Rect, rectPolygon } from '../../geometry/point.ts';
-import { remembered } from '../../geometry/remembered.ts';
-import type { Noticed } from '../../model/finding.ts';
+import { memoize } from '../../memoize.ts';
+import type { FindingDraft } from '../../model/finding.ts';
 import { fixedZone, standing } from '../../model/fixedThing.ts';
 import type { BlockId } from '../../model/ids.ts';
 import { footprint, LAID_FACTS, laidName } from '../../model/laidPiece.ts';
 import { limitsFor } from '../../model/school.ts';
 import { boxOf } from '../../model/shape.ts';
 import { routesAround, widestRoutes } from '../../safety/routes.ts';
-import { type BareFit, type FitInput, type FittedBlock, laidIn } from '../fitted.ts';
+import { type BlockInput, type FitDraft, laidIn, type StandingBlock } from '../fitted.ts';
 
-type Bare = Omit<BareFit, 'noticed'>;
+type Bare = Pick<FitDraft, 'defaults' | 'people'>;
 
-const routesTo = remembered(
+const routesTo = memoize(
   (
     outline: readonly Point[],
     solids: readonly (readonly Point[])[],
@@ -27,7 +27,7 @@ const routesTo = remembered(
 );
 
 /** Routes wide enough from the door to every place: for those who move on wheels or with a walker, and out for everybody past what is solid. */
-function routes(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
+export function routeChecks(input: BlockInput, bare: Bare, block: StandingBlock): FindingDraft[] {
   const limits = limitsFor(input.school);
   const playing = new Set(bare.people.playing);
   const wheels = input.ratings.filter((r) => r.wheels && playing.has(r.studentId));
@@ -44,7 +44,7 @@ function routes(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
   const places = pieces.map(({ shape }) => boxOf(shape));
   // On wheels the other places are gone around, so that every place has a route of its own.
   const widths = routesTo(input.room.outline, solids, start, limits.playRouteM + 0.2, places, wheels.length > 0);
-  return pieces.flatMap((piece, i): Noticed[] => {
+  return pieces.flatMap((piece, i): FindingDraft[] => {
     const width = widths[i];
     const wanted = wheels.length ? limits.playRouteM : limits.routeM;
     if (width >= wanted - 0.06) return [];
@@ -68,7 +68,7 @@ function routes(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
   });
 }
 
-function routeIdeas(input: FitInput, block: FittedBlock, wanted: number) {
+function routeIdeas(input: BlockInput, block: StandingBlock, wanted: number) {
   const blockId = block.id as BlockId;
   const gap = block.game?.roles.gap;
   const wider = Math.ceil(wanted * 10) / 10;
@@ -87,9 +87,4 @@ function routeIdeas(input: FitInput, block: FittedBlock, wanted: number) {
       ? [{ code: 'peel-all', data: {}, edits: placed.map((pieceId) => ({ kind: 'place' as const, blockId, pieceId, at: null })) }]
       : []),
   ];
-}
-
-/** Routes from the door to every place, as wide as those who go there need. */
-export function routeChecks(input: FitInput, bare: Bare): Noticed[] {
-  return bare.blocks.flatMap((block) => [...routes(input, bare, block)]);
 }

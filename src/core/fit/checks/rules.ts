@@ -1,10 +1,10 @@
 import { type Hole, holesIn } from '../../formats/holes.ts';
 import { formatOf } from '../../formats/registry.ts';
 import type { Edit } from '../../model/edit.ts';
-import type { FixIdea, Noticed, Weight } from '../../model/finding.ts';
+import type { FindingDraft, FixIdea, Weight } from '../../model/finding.ts';
 import type { BlockId } from '../../model/ids.ts';
 import { type OwnRule, ruleKey, type Signal } from '../../model/rule.ts';
-import { type BareFit, type FitInput, type FittedBlock, laidIn } from '../fitted.ts';
+import { type BlockInput, laidIn, type StandingBlock } from '../fitted.ts';
 
 /** What stops everyone if nobody said anything else. */
 const USUAL_STOP = 'One long whistle and a raised arm: freeze, gear on the floor';
@@ -21,7 +21,7 @@ const WEIGHTS: Record<Hole['code'], Weight> = {
 };
 
 /** The lesson's own rules with one more, in place of its rule with the same key. */
-function withRule(input: FitInput, blockId: string, rule: OwnRule): Edit {
+function withRule(input: BlockInput, blockId: string, rule: OwnRule): Edit {
   const known = input.lesson.blocks.find((b) => b.id === blockId)?.game?.rules ?? [];
   const others = known.filter((r, i) => ruleKey(r, i) !== ruleKey(rule, -1));
   return { kind: 'set-rules', blockId: blockId as BlockId, rules: [...others, rule] };
@@ -36,7 +36,7 @@ function filling({ code, about }: Hole): OwnRule | undefined {
   return { kind: about, text: '' } as OwnRule;
 }
 
-function ideasFor(input: FitInput, block: FittedBlock, hole: Hole): FixIdea[] {
+function ideasFor(input: BlockInput, block: StandingBlock, hole: Hole): FixIdea[] {
   const stop = block.game!.roles['stop-signal'];
   if (hole.code === 'no-stop-signal' && stop) {
     const edit: Edit = { kind: 'set-setting', blockId: block.id as BlockId, key: stop.key, value: USUAL_STOP };
@@ -47,24 +47,20 @@ function ideasFor(input: FitInput, block: FittedBlock, hole: Hole): FixIdea[] {
 }
 
 /** What the rules of a game leave open, or say of things that are not there. Gear that is short is a finding of its own. */
-export function ruleChecks(input: FitInput, bare: Omit<BareFit, 'noticed'>): Noticed[] {
-  const gearKinds = input.cupboard.filter((g) => g.count > 0).map((g) => g.gearKind as string);
-  return bare.blocks.flatMap((block): Noticed[] => {
-    const { game } = block;
-    if (!game) return [];
-    const offences = input.games.find((g) => g.id === game.gameId)?.offences ?? [];
-    const short = bare.gear.filter((line) => line.blockId === block.id && line.short > 0).map((line) => line.gearKind);
-    const holes = holesIn(game.rules, {
-      named: [...offences.map((o) => o.what), ...Object.values(formatOf(game.format).faults)],
-      things: laidIn(block).map((t) => t.laid),
-      gearKinds: [...gearKinds, ...short],
-    });
-    return holes.map((hole) => ({
-      code: hole.code,
-      weight: WEIGHTS[hole.code],
-      at: { block: block.id, ...(hole.code === 'no-stop-signal' ? {} : { rule: hole.about }) },
-      data: { ...hole.data, about: hole.about, game: game.format },
-      ideas: ideasFor(input, block, hole),
-    }));
+export function ruleChecks(input: BlockInput, _: unknown, block: StandingBlock): FindingDraft[] {
+  const { game } = block;
+  if (!game) return [];
+  const offences = input.games.find((g) => g.id === game.gameId)?.offences ?? [];
+  const holes = holesIn(game.rules, {
+    named: [...offences.map((o) => o.what), ...Object.values(formatOf(game.format).faults)],
+    things: laidIn(block).map((t) => t.laid),
+    gearKinds: [...input.cupboard.filter((g) => g.count > 0), ...game.needs].map((g) => g.gearKind),
   });
+  return holes.map((hole) => ({
+    code: hole.code,
+    weight: WEIGHTS[hole.code],
+    at: { block: block.id, ...(hole.code === 'no-stop-signal' ? {} : { rule: hole.about }) },
+    data: { ...hole.data, about: hole.about, game: game.format },
+    ideas: ideasFor(input, block, hole),
+  }));
 }

@@ -1,6 +1,6 @@
 import { freeM2 } from '../../geometry/area.ts';
 import { distance, middleOf, type Point, rectPolygon } from '../../geometry/point.ts';
-import type { FixIdea, Noticed } from '../../model/finding.ts';
+import type { FindingDraft, FixIdea } from '../../model/finding.ts';
 import { fixedZone, standing } from '../../model/fixedThing.ts';
 import { BlockId } from '../../model/ids.ts';
 import { laidName } from '../../model/laidPiece.ts';
@@ -9,13 +9,13 @@ import { roomArea } from '../../model/room.ts';
 import { limitsFor } from '../../model/school.ts';
 import { boxOf, meetingPoint, partsOf } from '../../model/shape.ts';
 import { betterSpot, inTheWay, unseen } from '../../safety/sight.ts';
-import { type BareFit, type FitInput, type FittedBlock, laidIn } from '../fitted.ts';
+import { type BlockInput, type FitDraft, laidIn, type StandingBlock } from '../fitted.ts';
 import { laidOf, putIdea } from './laidFix.ts';
 
-type Bare = Omit<BareFit, 'noticed'>;
+type Bare = Pick<FitDraft, 'defaults' | 'people'>;
 
 /** Floor for everyone who plays: the free square metres against what the block's vigour wants for each. */
-function crowding(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
+function crowding(input: BlockInput, bare: Bare, block: StandingBlock): FindingDraft[] {
   const playing = bare.people.playing.length;
   const vigour: Vigour = input.lesson.blocks.find((b) => b.id === block.id)?.vigour ?? 'moderate';
   if (!block.game || !playing) return [];
@@ -39,7 +39,7 @@ function crowding(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
 }
 
 /** What the teacher does not see from where they stand. */
-function sight(input: FitInput, block: FittedBlock): Noticed[] {
+function sight(input: BlockInput, block: StandingBlock): FindingDraft[] {
   const spots = laidOf(block, 'teacher');
   if (!spots.length) return [];
   const blockers = inTheWay(input.room, laidIn(block), limitsFor(input.school).seenOverM);
@@ -79,7 +79,7 @@ function sight(input: FitInput, block: FittedBlock): Noticed[] {
 const WATER = { least: 60, most: 120 };
 
 /** Outside and no water in the lesson: heat is told before it is felt. */
-function water(input: FitInput): Noticed[] {
+export function waterCheck(input: BlockInput): FindingDraft[] {
   const { blocks } = input.lesson;
   if (!input.room.outside || !blocks.some((b) => b.game) || blocks.some((b) => b.phase === 'water')) return [];
   const last = blocks.findLastIndex((b) => b.game);
@@ -95,7 +95,8 @@ function water(input: FitInput): Noticed[] {
   ];
 }
 
-/** Room for everybody to move, what the teacher sees, water outside. */
-export function sightChecks(input: FitInput, bare: Bare): Noticed[] {
-  return [...bare.blocks.flatMap((block) => [...crowding(input, bare, block), ...sight(input, block)]), ...water(input)];
-}
+/** Room for everybody to move, and what the teacher sees. */
+export const sightChecks = (input: BlockInput, bare: Bare, block: StandingBlock): FindingDraft[] => [
+  ...crowding(input, bare, block),
+  ...sight(input, block),
+];

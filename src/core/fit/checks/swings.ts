@@ -1,18 +1,18 @@
 import { distance, distanceToSegment, edgesOf, polygonDistance } from '../../geometry/point.ts';
-import type { Noticed } from '../../model/finding.ts';
+import type { FindingDraft } from '../../model/finding.ts';
 import { footprint, type LaidPiece, laidName } from '../../model/laidPiece.ts';
 import { LONG_IMPLEMENT_M } from '../../model/limits.ts';
 import { limitsFor } from '../../model/school.ts';
 import { circlePolygon } from '../../model/shape.ts';
 import { swingAt } from '../../safety/floorZones.ts';
 import { closingSpeed } from '../../safety/runOut.ts';
-import { type BareFit, type FitInput, type FittedBlock, laidIn } from '../fitted.ts';
+import { type BlockInput, type FitDraft, laidIn, type StandingBlock } from '../fitted.ts';
 import { laidOf, moveIdea, putIdea } from './laidFix.ts';
 
-type Bare = Omit<BareFit, 'noticed'>;
+type Bare = Pick<FitDraft, 'defaults' | 'people'>;
 
 /** Swing circles that touch each other or a wall, and waiting lines behind a swing. */
-function swings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
+function swings(input: BlockInput, bare: Bare, block: StandingBlock): FindingDraft[] {
   const swinging = laidIn(block).filter((p) => (p.implementM ?? 0) > 0);
   const radius = (p: LaidPiece) => swingAt(p, bare.defaults);
   const limits = limitsFor(input.school);
@@ -25,7 +25,7 @@ function swings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
     swinging.every((s) => s.id === but.id || distance(m, s) >= radius(m) + radius(s) - 1e-6) && toWall(m) >= radius(m);
   return [
     ...swinging.flatMap((a, i) =>
-      swinging.slice(i + 1).flatMap((b): Noticed[] => {
+      swinging.slice(i + 1).flatMap((b): FindingDraft[] => {
         const [found, wanted] = [distance(a, b), radius(a) + radius(b)];
         if (found >= wanted - 1e-6) return [];
         return [
@@ -42,7 +42,7 @@ function swings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
     ...swinging
       .filter((p) => toWall(p) < radius(p) - 1e-6)
       .map(
-        (p): Noticed => ({
+        (p): FindingDraft => ({
           code: 'swing-at-wall',
           weight: 'caution',
           at: { block: block.id, piece: p.id },
@@ -54,7 +54,7 @@ function swings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
       swinging
         .filter((p) => gap(line, p) < behind(p) - 0.02)
         .map(
-          (p): Noticed => ({
+          (p): FindingDraft => ({
             code: 'line-behind-swing',
             weight: 'stop',
             at: { block: block.id, piece: line.id, other: p.id },
@@ -70,7 +70,7 @@ function swings(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
 const NEAR_M = 10;
 
 /** Starts round an object that is grabbed: not so far that they collide at speed, not so near that heads meet, not too many. */
-function starts(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
+function starts(input: BlockInput, bare: Bare, block: StandingBlock): FindingDraft[] {
   const limits = limitsFor(input.school);
   const { acceleration } = bare.defaults;
   /** From this distance two reach each other at the speed that is allowed. */
@@ -79,7 +79,7 @@ function starts(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
   const homes = laidOf(block, 'home');
   const nearest = (home: LaidPiece, among: LaidPiece[]) =>
     among.reduce<LaidPiece | undefined>((best, o) => (!best || distance(home, o) < distance(home, best) ? o : best), undefined);
-  return objects.flatMap((object): Noticed[] => {
+  return objects.flatMap((object): FindingDraft[] => {
     const mine = homes.filter((h) => nearest(h, objects) === object && distance(h, object) <= NEAR_M);
     const students = mine.reduce((sum, h) => sum + (h.students ?? 1), 0);
     const at = { block: block.id, piece: object.id };
@@ -89,7 +89,7 @@ function starts(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
       return { ...h, x: object.x + (h.x - object.x) * share, y: object.y + (h.y - object.y) * share };
     };
     const wrong = mine.filter((h) => distance(h, object) > most + 1e-6 || distance(h, object) < limits.leastStartM - 1e-6);
-    const found: Noticed[] = wrong.slice(0, 1).map((h) => {
+    const found: FindingDraft[] = wrong.slice(0, 1).map((h) => {
       const far = distance(h, object);
       const tooFar = far > most;
       const to = tooFar ? Math.floor(most * 10) / 10 : Math.ceil(limits.leastStartM * 10) / 10;
@@ -135,6 +135,6 @@ function starts(input: FitInput, bare: Bare, block: FittedBlock): Noticed[] {
 const mean = (values: number[]) => values.reduce((a, b) => a + b, 0) / values.length;
 
 /** Implements that swing, and dashes to one object. */
-export function swingChecks(input: FitInput, bare: Bare): Noticed[] {
-  return bare.blocks.filter((b) => b.laid.length).flatMap((block) => [...swings(input, bare, block), ...starts(input, bare, block)]);
+export function swingChecks(input: BlockInput, bare: Bare, block: StandingBlock): FindingDraft[] {
+  return block.laid.length ? [...swings(input, bare, block), ...starts(input, bare, block)] : [];
 }

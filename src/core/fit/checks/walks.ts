@@ -1,13 +1,13 @@
 import { boundsOf, distance, type Point, polygonsMeet, type Rect, rectPolygon } from '../../geometry/point.ts';
 import type { Edit } from '../../model/edit.ts';
-import type { FixIdea, Noticed } from '../../model/finding.ts';
+import type { FindingDraft, FixIdea } from '../../model/finding.ts';
 import type { BlockId } from '../../model/ids.ts';
 import { footprint, laidName } from '../../model/laidPiece.ts';
 import type { Piece } from '../../model/piece.ts';
 import { boxOf, meetingPoint, partsOf } from '../../model/shape.ts';
 import { eachOnce, movesBetween } from '../../rotation/moves.ts';
 import { fliesOn, flight } from '../../safety/lanes.ts';
-import type { BareFit, FitInput, FittedBlock } from '../fitted.ts';
+import type { BlockInput, StandingBlock } from '../fitted.ts';
 import { laidOf, putIdea } from './laidFix.ts';
 
 /** What of a place is really played on: its edge is walked along. */
@@ -15,7 +15,7 @@ function inner({ shape }: Piece): Point[] {
   const { x, y, width, depth } = boxOf(shape);
   return rectPolygon({ x: x + width * 0.15, y: y + depth * 0.15, width: width * 0.7, depth: depth * 0.7 });
 }
-const placed = (block: FittedBlock, piece: Piece, at: Rect): Edit => ({
+const placed = (block: StandingBlock, piece: Piece, at: Rect): Edit => ({
   kind: 'place',
   blockId: block.id as BlockId,
   pieceId: piece.id,
@@ -23,12 +23,12 @@ const placed = (block: FittedBlock, piece: Piece, at: Rect): Edit => ({
 });
 
 /** Walks at a move that cross a lane where something flies, or another group's place. */
-function walks(input: FitInput, block: FittedBlock): Noticed[] {
+export function walkChecks(input: BlockInput, _: unknown, block: StandingBlock): FindingDraft[] {
   const game = block.game;
   const lanes = laidOf(block, 'lane').map((lane) => ({ lane, floor: footprint(flight(lane, fliesOn(lane))) }));
   if (!game || (!lanes.length && game.pieces.length < 3)) return [];
-  const found: Noticed[] = [];
-  const moves = game.timeline.rounds.slice(1).flatMap((round, r) => movesBetween(game.timeline.rounds[r].places, round.places));
+  const found: FindingDraft[] = [];
+  const moves = game.rounds.slice(1).flatMap((round, r) => movesBetween(game.rounds[r], round));
   for (const [from, to] of eachOnce(moves)) {
     const [a, b] = [game.pieces[from], game.pieces[to]];
     if (!a || !b) continue;
@@ -63,7 +63,7 @@ function walks(input: FitInput, block: FittedBlock): Noticed[] {
 }
 
 /** The lane moved along its own breadth, in whole metres, as a fix; weighing tells which move really clears the walks. */
-function laneAside(input: FitInput, block: FittedBlock, id: string, floor: readonly Point[], pieces: readonly Piece[]) {
+function laneAside(input: BlockInput, block: StandingBlock, id: string, floor: readonly Point[], pieces: readonly Piece[]) {
   const lane = laidOf(block, 'lane').find((p) => p.id === id)!;
   const box = boundsOf(input.room.outline);
   const size = boundsOf(floor);
@@ -84,9 +84,4 @@ function laneAside(input: FitInput, block: FittedBlock, id: string, floor: reado
         metres: distance(s, lane),
       }),
     );
-}
-
-/** Walks between places at every move. */
-export function walkChecks(input: FitInput, bare: Omit<BareFit, 'noticed'>): Noticed[] {
-  return bare.blocks.flatMap((block) => walks(input, block));
 }

@@ -1,12 +1,12 @@
 import type { Rule } from '../../model/rule.ts';
 import { lines, stopLine, stopOf } from '../cardLines.ts';
-import type { Card, Draft } from '../format.ts';
+import type { BlockDraft, Card } from '../format.ts';
 import { endRule, faultRule, roleRule, rule, said, scoringRule, signalRules } from '../rules.ts';
 import type { CourtContext } from './group.ts';
 import type { AdvanceCourtValues } from './setup.ts';
 
 /** The card at every court: the task, what it is played with, what to look for, easier and harder, what stops everyone. */
-export function courtCard(context: CourtContext, draft: Draft<AdvanceCourtValues>): Card[] {
+export function courtCard(context: CourtContext, draft: BlockDraft<AdvanceCourtValues>): Card[] {
   const { setup, values } = context;
   const own = [
     ...lines('task', [setup.task]),

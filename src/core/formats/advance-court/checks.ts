@@ -1,24 +1,24 @@
 import { paintedMetres } from '../../arrange/paintedMetres.ts';
 import { laidTape } from '../../arrange/setOutUnit.ts';
-import { remembered } from '../../geometry/remembered.ts';
+import { memoize } from '../../memoize.ts';
 import { HOUSE_LIMITS } from '../../model/band.ts';
-import type { Noticed } from '../../model/finding.ts';
-import type { Draft } from '../format.ts';
+import type { FindingDraft } from '../../model/finding.ts';
+import type { BlockDraft } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import { type CourtContext, courtUnit } from './group.ts';
 import type { AdvanceCourtValues } from './setup.ts';
 import { fewerCourts, LINE_TASK, moreCourts } from './ways.ts';
 
-type CourtDraft = Draft<AdvanceCourtValues>;
+type CourtDraft = BlockDraft<AdvanceCourtValues>;
 
-const painted = remembered(paintedMetres);
+const painted = memoize(paintedMetres);
 const inTenths = (metres: number) => Math.round(metres * 10) / 10;
 /** Floor along a waiting line for one, m; what keeps it clear of play, m. House figures. */
 const LINE_SPACE_M = 0.6;
 const LEAST_LINE_GAP_M = 1;
 
 /** Who waits, for how long, and whether they have something to do. */
-function waitingChecks(context: CourtContext, draft: CourtDraft): Noticed[] {
+function waitingChecks(context: CourtContext, draft: CourtDraft): FindingDraft[] {
   const { positions, rallySeconds, lineTask } = context.values;
   const sizes = draft.groups.map((g) => g.length);
   const playing = sizes.reduce((a, b) => a + b, 0);
@@ -42,7 +42,7 @@ function waitingChecks(context: CourtContext, draft: CourtDraft): Noticed[] {
 }
 
 /** Too few for a court, or one court two fuller than another. */
-function sizeChecks(context: CourtContext, draft: CourtDraft): Noticed[] {
+function sizeChecks(context: CourtContext, draft: CourtDraft): FindingDraft[] {
   const sizes = draft.groups.map((g) => g.length);
   const at = { block: context.blockId };
   const lonely = sizes.filter((size) => size < 2).length;
@@ -71,9 +71,9 @@ function sizeChecks(context: CourtContext, draft: CourtDraft): Noticed[] {
 }
 
 /** Courts that have no floor, waiting lines too near or too short. */
-function floorChecks(context: CourtContext, draft: CourtDraft): Noticed[] {
+function floorChecks(context: CourtContext, draft: CourtDraft): FindingDraft[] {
   const { values } = context;
-  const noticed: Noticed[] = [];
+  const noticed: FindingDraft[] = [];
   const now = draft.groups.length;
   if (draft.unplaced.length) {
     const unit = courtUnit(context);
@@ -117,7 +117,7 @@ function floorChecks(context: CourtContext, draft: CourtDraft): Noticed[] {
 const TOLD_PAINT_M = 1;
 
 /** Courts that lie on painted lines, and the metres of tape that they save. */
-function paintNotes(context: CourtContext, draft: CourtDraft): Noticed[] {
+function paintNotes(context: CourtContext, draft: CourtDraft): FindingDraft[] {
   const metres = draft.pieces.map((p) =>
     painted(draft.things.filter((t) => t.of === p.id).flatMap(laidTape), { painted: context.room.painted }),
   );
@@ -134,6 +134,6 @@ function paintNotes(context: CourtContext, draft: CourtDraft): Noticed[] {
 }
 
 /** Everything about an advance court that only its format can see. */
-export function courtChecks(context: CourtContext, draft: CourtDraft): Noticed[] {
+export function courtChecks(context: CourtContext, draft: CourtDraft): FindingDraft[] {
   return [...sizeChecks(context, draft), ...waitingChecks(context, draft), ...floorChecks(context, draft), ...paintNotes(context, draft)];
 }

@@ -1,10 +1,10 @@
 import type { GearNeed } from '../../gear/need.ts';
-import type { Draft } from '../format.ts';
+import type { BlockDraft } from '../format.ts';
 import type { CourtContext } from './group.ts';
 import type { AdvanceCourtValues } from './setup.ts';
 
 /** One object a court, its markers, and an implement for everyone who may stand on it, all at once. */
-export function courtGear({ setup, values }: CourtContext, draft: Draft<AdvanceCourtValues>): GearNeed[] {
+export function courtGear({ setup, values }: CourtContext, draft: BlockDraft<AdvanceCourtValues>): GearNeed[] {
   return draft.groups.flatMap((members, i) => {
     const at = { pieceId: `court-${i + 1}`, title: `${setup.court} ${i + 1}`, use: 'stays' as const };
     const on = Math.max(1, Math.min(values.positions, members.length));

@@ -1,13 +1,13 @@
 import { unitsThatFit } from '../../arrange/grid.ts';
 import { stockOf } from '../../gear/cover.ts';
-import { remembered } from '../../geometry/remembered.ts';
+import { memoize } from '../../memoize.ts';
 import { HOUSE_LIMITS } from '../../model/band.ts';
 import { roomArea } from '../../model/room.ts';
 import { dealtGroups } from '../dealtGroups.ts';
 import type { PlanContext } from '../format.ts';
 import type { AdvanceCourtGame, AdvanceCourtValues } from './setup.ts';
 
-const fits = remembered(unitsThatFit);
+const fits = memoize(unitsThatFit);
 
 export type CourtContext = PlanContext<AdvanceCourtGame, AdvanceCourtValues>;
 

@@ -4,14 +4,14 @@ import { ontoPaint } from '../../arrange/ontoPaint.ts';
 import { type RectPlace, rectPiece, rectPlaces } from '../../arrange/rectPlaces.ts';
 import { paintedGuides } from '../../arrange/snapTo.ts';
 import type { Rect } from '../../geometry/point.ts';
-import { remembered } from '../../geometry/remembered.ts';
+import { memoize } from '../../memoize.ts';
 import { type LaidPiece, piecesOf } from '../../model/laidPiece.ts';
 import { roomArea } from '../../model/room.ts';
-import type { Draft } from '../format.ts';
+import type { BlockDraft } from '../format.ts';
 import { type CourtContext, courtUnit, LINE_M } from './group.ts';
 import type { AdvanceCourtValues } from './setup.ts';
 
-const LAYOUTS = { close: remembered(unitsInBlock), wide: remembered(unitsInRows) };
+const LAYOUTS = { close: memoize(unitsInBlock), wide: memoize(unitsInRows) };
 
 /** The court itself: the place without the floor of its waiting line along the lower edge. */
 const squareOf = <R extends Rect>(place: R, lineM: number): R => ({ ...place, y: place.y + lineM, depth: place.depth - lineM });
@@ -54,7 +54,10 @@ export function courtThings(place: RectPlace, lineM: number, cells: number, wait
 }
 
 /** Courts in rows, each with its waiting line along the lower edge, clear of the court by the chosen gap; on painted lines where one is near. */
-export function courtLayout(context: CourtContext, groups: string[][]): Pick<Draft<AdvanceCourtValues>, 'pieces' | 'things' | 'unplaced'> {
+export function courtLayout(
+  context: CourtContext,
+  groups: string[][],
+): Pick<BlockDraft<AdvanceCourtValues>, 'pieces' | 'things' | 'unplaced'> {
   const { values, room, wallClearanceM, placed, taken } = context;
   const { lineM, ...unit } = courtUnit(context);
   const spots = LAYOUTS[values.spacing](roomArea(room, wallClearanceM, taken), unit, groups.length);

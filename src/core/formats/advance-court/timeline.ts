@@ -1,9 +1,9 @@
-import type { Draft, Timeline } from '../format.ts';
+import type { BlockDraft, Timeline } from '../format.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import type { CourtContext } from './group.ts';
 import type { AdvanceCourtValues, CourtPlaySetup } from './setup.ts';
 
-type CourtDraft = Draft<AdvanceCourtValues>;
+type CourtDraft = BlockDraft<AdvanceCourtValues>;
 
 /** A bout of rallies is between two and eight minutes long where nobody says: shorter is no game, longer no contest. */
 const BOUT = [120, 480] as const;

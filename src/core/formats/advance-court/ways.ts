@@ -1,7 +1,7 @@
 import { stockOf } from '../../gear/cover.ts';
 import type { Edit } from '../../model/edit.ts';
 import type { FixIdea } from '../../model/finding.ts';
-import type { BlockWays, Draft } from '../format.ts';
+import type { BlockDraft, BlockIdeas } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import { courtGear } from './gear.ts';
 import type { CourtContext } from './group.ts';
@@ -29,7 +29,7 @@ export function fewerCourts(context: CourtContext, now: number): FixIdea[] {
 }
 
 /** What else could be done with advance courts: courts, places on each, bouts, a task for the line, the object. */
-function choices(context: CourtContext, draft: Draft<AdvanceCourtValues>, objects: FixIdea[]): FixIdea[][] {
+function choices(context: CourtContext, draft: BlockDraft<AdvanceCourtValues>, objects: FixIdea[]): FixIdea[][] {
   const { positions, bouts, lineTask } = context.values;
   const now = draft.groups.length;
   const numbers = [-3, -2, -1, 1, 2, 3, 4].map((by) => now + by);
@@ -45,7 +45,7 @@ function choices(context: CourtContext, draft: Draft<AdvanceCourtValues>, object
 }
 
 /** What the whole lesson may ask an advance court for: time by fewer or more bouts, gear by another object or fewer courts. */
-export function courtWays(context: CourtContext, draft: Draft<AdvanceCourtValues>): BlockWays {
+export function courtWays(context: CourtContext, draft: BlockDraft<AdvanceCourtValues>): BlockIdeas {
   const { bouts, rehearseSeconds, object, workSeconds } = context.values;
   const shorter: FixIdea[] = [];
   if (rehearseSeconds > 0) shorter.push(idea('skip-rehearsal', { seconds: rehearseSeconds }, setting(context, 'rehearseSeconds', 0)));

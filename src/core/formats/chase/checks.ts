@@ -1,6 +1,6 @@
 import { HOUSE_LIMITS } from '../../model/band.ts';
-import type { Noticed } from '../../model/finding.ts';
-import type { Draft, Timeline } from '../format.ts';
+import type { FindingDraft } from '../../model/finding.ts';
+import type { BlockDraft, Timeline } from '../format.ts';
 import { idea, setting } from '../ideas.ts';
 import { type ChaseContext, hunterCount, roundFlow } from './hunters.ts';
 import { fieldOfDraft } from './layout.ts';
@@ -8,13 +8,13 @@ import { WAITING_TASK } from './settings.ts';
 import type { ChaseValues } from './setup.ts';
 import { fewerHunters, huntersIdea } from './ways.ts';
 
-type ChaseDraft = Draft<ChaseValues>;
+type ChaseDraft = BlockDraft<ChaseValues>;
 
 /** Square metres a student below which nobody runs at all. House figure. */
 const LEAST_M2 = 3;
 
 /** No field, or one on which nobody can run. */
-function floor(context: ChaseContext, draft: ChaseDraft): Noticed[] {
+function floor(context: ChaseContext, draft: ChaseDraft): FindingDraft[] {
   const field = fieldOfDraft(draft);
   const each = field ? (field.width * field.depth) / Math.max(1, context.players.length) : 0;
   if (each >= LEAST_M2) return [];
@@ -38,7 +38,7 @@ function floor(context: ChaseContext, draft: ChaseDraft): Noticed[] {
 }
 
 /** How a round goes: too little running, too long out, over too soon, or never over by itself. */
-function flow(context: ChaseContext, draft: ChaseDraft, timeline: Timeline): Noticed[] {
+function flow(context: ChaseContext, draft: ChaseDraft, timeline: Timeline): FindingDraft[] {
   const { values, setup, players } = context;
   if (players.length < 2 || !draft.pieces.length) return [];
   const hunters = hunterCount(context);
@@ -54,7 +54,7 @@ function flow(context: ChaseContext, draft: ChaseDraft, timeline: Timeline): Not
     round: timeline.workSeconds,
     task: values.waitingTask,
   };
-  const found: Noticed[] = [];
+  const found: FindingDraft[] = [];
   const isLong = wait > HOUSE_LIMITS.sittingOutSeconds;
   if (isLong && values.waitingTask) found.push({ code: 'chase-out-works', weight: 'note', at, data });
   else if (isLong)
@@ -99,7 +99,7 @@ function flow(context: ChaseContext, draft: ChaseDraft, timeline: Timeline): Not
 }
 
 /** In dim light the floor is walked in full light first. */
-function dim(context: ChaseContext): Noticed[] {
+function dim(context: ChaseContext): FindingDraft[] {
   const { values, blockId } = context;
   if (!values.dim || values.walkSeconds >= 60) return [];
   return [
@@ -117,7 +117,7 @@ function dim(context: ChaseContext): Noticed[] {
 }
 
 /** A set number of hunters that leaves nobody to chase. */
-function hunters(context: ChaseContext): Noticed[] {
+function hunters(context: ChaseContext): FindingDraft[] {
   const { values, players, blockId } = context;
   const most = Math.max(1, Math.floor(players.length / 2));
   if (values.hunters === undefined || values.hunters <= most) return [];
@@ -133,7 +133,7 @@ function hunters(context: ChaseContext): Noticed[] {
 }
 
 /** Everything about a chase that only its format can see. */
-export const chaseChecks = (context: ChaseContext, draft: ChaseDraft, timeline: Timeline): Noticed[] => [
+export const chaseChecks = (context: ChaseContext, draft: ChaseDraft, timeline: Timeline): FindingDraft[] => [
   ...floor(context, draft),
   ...flow(context, draft, timeline),
   ...hunters(context),

@@ -1,10 +1,10 @@
 import type { GearNeed } from '../../gear/need.ts';
-import type { Draft } from '../format.ts';
+import type { BlockDraft } from '../format.ts';
 import { type ChaseContext, hunterCount } from './hunters.ts';
 import type { ChaseValues } from './setup.ts';
 
 /** What marks the field and the hunters, and what they carry. */
-export function chaseGear(context: ChaseContext, draft: Pick<Draft<ChaseValues>, 'things'>): GearNeed[] {
+export function chaseGear(context: ChaseContext, draft: Pick<BlockDraft<ChaseValues>, 'things'>): GearNeed[] {
   const count = (laid: string) => draft.things.filter((t) => t.laid === laid).length;
   const at = { pieceId: 'field', title: 'Field', use: 'stays' as const };
   const marks = [

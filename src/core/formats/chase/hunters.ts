@@ -1,6 +1,6 @@
 import { fieldIn } from '../../arrange/fieldIn.ts';
 import type { Rect } from '../../geometry/point.ts';
-import { remembered } from '../../geometry/remembered.ts';
+import { memoize } from '../../memoize.ts';
 import { HOUSE_LIMITS } from '../../model/band.ts';
 import { roomArea } from '../../model/room.ts';
 import type { PlanContext } from '../format.ts';
@@ -9,7 +9,7 @@ import type { ChaseGame, ChasePlaySetup, ChaseValues } from './setup.ts';
 
 export type ChaseContext = PlanContext<ChaseGame, ChaseValues>;
 
-const largest = remembered(fieldIn);
+const largest = memoize(fieldIn);
 
 /** The field: all the free floor, or as much of it as the band's students need; undefined if there is none. */
 export function fieldFor({ room, taken, values, defaults, players }: ChaseContext): Rect | undefined {

@@ -1,12 +1,12 @@
 import { boundsOf, middleOf, type Point, type Rect, rectPolygon } from '../../geometry/point.ts';
-import { remembered } from '../../geometry/remembered.ts';
 import { spreadSpots } from '../../geometry/spreadSpots.ts';
+import { memoize } from '../../memoize.ts';
 import { piecesOf } from '../../model/laidPiece.ts';
-import type { Draft } from '../format.ts';
+import type { BlockDraft } from '../format.ts';
 import { type ChaseContext, fieldFor, hunterCount } from './hunters.ts';
 import type { ChaseValues } from './setup.ts';
 
-const spread = remembered(spreadSpots);
+const spread = memoize(spreadSpots);
 /** Metres between two cones along an edge, at most. */
 const CONES_M = 6;
 /** Metres from the ends of a field to its start lines, and of a jail's sides. */
@@ -30,7 +30,7 @@ export function safeSpotsIn(field: Rect, count: number): Point[] {
 }
 
 /** The field with its cones, start lines, safe spots, jail and the hunters' place. */
-export function chaseLayout(context: ChaseContext): Pick<Draft<ChaseValues>, 'pieces' | 'things' | 'unplaced'> {
+export function chaseLayout(context: ChaseContext): Pick<BlockDraft<ChaseValues>, 'pieces' | 'things' | 'unplaced'> {
   const { setup, values, placed, players } = context;
   const name = { id: 'field', number: 1, title: 'Field' };
   const found = fieldFor(context);
@@ -68,5 +68,5 @@ export function chaseLayout(context: ChaseContext): Pick<Draft<ChaseValues>, 'pi
 }
 
 /** The field as it lies, from the pieces of a draft. */
-export const fieldOfDraft = ({ pieces }: Pick<Draft<ChaseValues>, 'pieces'>): Rect | undefined =>
+export const fieldOfDraft = ({ pieces }: Pick<BlockDraft<ChaseValues>, 'pieces'>): Rect | undefined =>
   pieces[0]?.shape.shape === 'zone' ? boundsOf(pieces[0].shape.outline) : undefined;

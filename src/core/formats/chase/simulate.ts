@@ -1,4 +1,4 @@
-import { remembered } from '../../geometry/remembered.ts';
+import { memoize } from '../../memoize.ts';
 import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } from '../../play/forecast.ts';
 import type { PlayEvent } from '../../play/playRules.ts';
 import { meanOfPlays } from '../../simulate/measurePlay.ts';
@@ -11,7 +11,7 @@ import { STEP_S } from './motion.ts';
 import type { ChasePlaySetup } from './setup.ts';
 import { huntersIn, playersIn } from './state.ts';
 
-const fieldOnce = remembered(fieldOf);
+const fieldOnce = memoize(fieldOf);
 /** Plays of a forecast on the floor, if nobody says how many: the mean share is then good to about one point. */
 const PLAYS = 40;
 /** A floor for a play that has none: 40 m² a player, as wide as deep. */

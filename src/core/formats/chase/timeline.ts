@@ -1,13 +1,13 @@
 import { rectPolygon } from '../../geometry/point.ts';
 import { roleRota } from '../../rotation/roleRota.ts';
-import type { Draft, Timeline } from '../format.ts';
+import type { BlockDraft, Timeline } from '../format.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import { type ChaseContext, hunterCount, rulesOf } from './hunters.ts';
 import { fieldOfDraft, safeSpotsIn } from './layout.ts';
 import type { ChasePlaySetup, ChaseValues } from './setup.ts';
 import { huntersOf } from './state.ts';
 
-type ChaseDraft = Draft<ChaseValues>;
+type ChaseDraft = BlockDraft<ChaseValues>;
 
 /** A round of chase is 45 seconds to three minutes long if nobody says: longer and legs give out. */
 const ROUND = [45, 180] as const;

@@ -1,5 +1,5 @@
 import type { FixIdea } from '../../model/finding.ts';
-import type { BlockWays, Draft } from '../format.ts';
+import type { BlockDraft, BlockIdeas } from '../format.ts';
 import { idea, setting } from '../ideas.ts';
 import { roundWays } from '../roundWays.ts';
 import { chaseGear } from './gear.ts';
@@ -17,7 +17,7 @@ export const fewerHunters = (context: ChaseContext): FixIdea[] =>
     .map((k) => huntersIdea(context, k));
 
 /** What the whole lesson may ask of a chase. */
-export function chaseWays(context: ChaseContext, draft: Draft<ChaseValues>): BlockWays {
+export function chaseWays(context: ChaseContext, draft: BlockDraft<ChaseValues>): BlockIdeas {
   const { safeSpots, waitingTask, dim } = context.values;
   const { shorter, longer, others } = roundWays(context, 'chase', dim);
   const spots = (count: number) => idea('chase-safe', { count }, setting(context, 'safeSpots', count));

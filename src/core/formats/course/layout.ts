@@ -1,15 +1,15 @@
 import { loopInside } from '../../arrange/loopInside.ts';
-import { remembered } from '../../geometry/remembered.ts';
+import { memoize } from '../../memoize.ts';
 import { type LaidKind, type LaidPiece, piecesOf } from '../../model/laidPiece.ts';
 import { roomArea } from '../../model/room.ts';
 import { lengthOf, movedTo, type PathShape, pointAlong } from '../../model/shape.ts';
-import type { Draft } from '../format.ts';
+import type { BlockDraft } from '../format.ts';
 import { type CourseContext, inUse, startCount, startOf } from './elements.ts';
 import { courseThroughput } from './forecast.ts';
 import type { CourseValues } from './setup.ts';
 import { elementsOfPlay } from './timeline.ts';
 
-const loop = remembered(loopInside);
+const loop = memoize(loopInside);
 
 /** Metres of path that the elements need with free floor before each. */
 export const neededLength = (context: CourseContext): number => inUse(context).reduce((sum, e) => sum + e.spaceM + context.values.freeM, 0);
@@ -42,7 +42,7 @@ export function queueAt(context: CourseContext, players: number): { slowest: str
 }
 
 /** The loop with its elements, a gate where each group starts, and the line that forms before the slowest element. */
-export function courseLayout(context: CourseContext, groups: string[][]): Pick<Draft<CourseValues>, 'pieces' | 'things' | 'unplaced'> {
+export function courseLayout(context: CourseContext, groups: string[][]): Pick<BlockDraft<CourseValues>, 'pieces' | 'things' | 'unplaced'> {
   const { room, wallClearanceM, taken, values, placed } = context;
   const name = { id: 'course', number: 1, title: 'Course' };
   const points = loop(roomArea(room, wallClearanceM, taken), values.pathM, neededLength(context), values.spacing);

@@ -1,9 +1,9 @@
-import type { Draft, Timeline } from '../format.ts';
+import type { BlockDraft, Timeline } from '../format.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import { type CourseContext, inUse, startOf } from './elements.ts';
 import type { CoursePlaySetup, CourseValues } from './setup.ts';
 
-type CourseDraft = Draft<CourseValues>;
+type CourseDraft = BlockDraft<CourseValues>;
 
 export const elementsOfPlay = (context: Pick<CourseContext, 'setup' | 'values' | 'band'>): CoursePlaySetup['elements'] =>
   inUse(context).map(({ id, seconds, capacity, noOvertaking }) => ({ id, seconds, capacity, noOvertaking }));

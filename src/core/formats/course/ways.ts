@@ -1,5 +1,5 @@
 import type { FixIdea } from '../../model/finding.ts';
-import type { BlockWays, Draft } from '../format.ts';
+import type { BlockDraft, BlockIdeas } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import { roundWays } from '../roundWays.ts';
 import { type CourseContext, inUse } from './elements.ts';
@@ -39,7 +39,7 @@ export function withoutOne(context: CourseContext): FixIdea[] {
 }
 
 /** What the whole lesson may ask of a course. */
-export function courseWays(context: CourseContext, draft: Draft<CourseValues>): BlockWays {
+export function courseWays(context: CourseContext, draft: BlockDraft<CourseValues>): BlockIdeas {
   const { headwaySeconds, groups } = context.values;
   const { shorter, longer, others } = roundWays(context, 'course');
   const needs = courseGear(context);

@@ -1,6 +1,6 @@
 import type { Rule } from '../../model/rule.ts';
 import { lines, stopLine, stopOf } from '../cardLines.ts';
-import type { Card, Draft } from '../format.ts';
+import type { BlockDraft, Card } from '../format.ts';
 import { endRule, roleRule, rule, said, scoringRule, signalRules } from '../rules.ts';
 import type { LaneContext } from './group.ts';
 import type { SkillLaneValues } from './setup.ts';
@@ -12,7 +12,7 @@ function stepsAt({ setup, values }: LaneContext) {
 }
 
 /** The card at every lane: the step and those around it, what to watch, seated and standing. */
-export function laneCard(context: LaneContext, draft: Draft<SkillLaneValues>): Card[] {
+export function laneCard(context: LaneContext, draft: BlockDraft<SkillLaneValues>): Card[] {
   const { setup } = context;
   const { now, easier, harder } = stepsAt(context);
   const own = [

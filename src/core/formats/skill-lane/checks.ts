@@ -1,16 +1,16 @@
 import { HOUSE_LIMITS } from '../../model/band.ts';
-import type { Noticed } from '../../model/finding.ts';
-import type { Draft, Timeline } from '../format.ts';
+import type { FindingDraft } from '../../model/finding.ts';
+import type { BlockDraft, Timeline } from '../format.ts';
 import { idea, setting } from '../ideas.ts';
 import { type LaneContext, laneUnit } from './group.ts';
 import { WAITING_TASK } from './settings.ts';
 import type { SkillLaneValues } from './setup.ts';
 import { fewerLanes, smallerLanes } from './ways.ts';
 
-type LaneDraft = Draft<SkillLaneValues>;
+type LaneDraft = BlockDraft<SkillLaneValues>;
 
 /** Lanes that find no floor. */
-function unplacedLanes(context: LaneContext, draft: LaneDraft): Noticed[] {
+function unplacedLanes(context: LaneContext, draft: LaneDraft): FindingDraft[] {
   if (!draft.unplaced.length) return [];
   const { widthM, lengthM } = laneUnit(context);
   return [
@@ -25,7 +25,7 @@ function unplacedLanes(context: LaneContext, draft: LaneDraft): Noticed[] {
 }
 
 /** More at a lane than the student and the partner: those wait, with a task or without. */
-function waiting(context: LaneContext, draft: LaneDraft, timeline: Timeline): Noticed[] {
+function waiting(context: LaneContext, draft: LaneDraft, timeline: Timeline): FindingDraft[] {
   const largest = Math.max(0, ...draft.groups.map((g) => g.length));
   const seconds = Math.max(0, largest - 2) * (timeline.workSeconds + context.values.breakSeconds);
   if (seconds <= HOUSE_LIMITS.sittingOutSeconds) return [];
@@ -52,7 +52,7 @@ function waiting(context: LaneContext, draft: LaneDraft, timeline: Timeline): No
 }
 
 /** Lanes with nobody: more lanes than students. */
-function empty(context: LaneContext, draft: LaneDraft): Noticed[] {
+function empty(context: LaneContext, draft: LaneDraft): FindingDraft[] {
   const count = draft.groups.filter((g) => !g.length).length;
   const used = draft.groups.length - count;
   if (!count || !used) return [];
@@ -68,7 +68,7 @@ function empty(context: LaneContext, draft: LaneDraft): Noticed[] {
 }
 
 /** Everything about skill lanes that only their format can see. */
-export const laneFormatChecks = (context: LaneContext, draft: LaneDraft, timeline: Timeline): Noticed[] => [
+export const laneFormatChecks = (context: LaneContext, draft: LaneDraft, timeline: Timeline): FindingDraft[] => [
   ...unplacedLanes(context, draft),
   ...empty(context, draft),
   ...waiting(context, draft, timeline),

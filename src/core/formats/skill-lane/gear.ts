@@ -1,10 +1,10 @@
 import type { GearNeed } from '../../gear/need.ts';
-import type { Draft } from '../format.ts';
+import type { BlockDraft } from '../format.ts';
 import type { LaneContext } from './group.ts';
 import type { SkillLaneValues } from './setup.ts';
 
 /** What every lane needs, all at once. */
-export const laneGear = ({ setup }: LaneContext, draft: Pick<Draft<SkillLaneValues>, 'groups'>): GearNeed[] =>
+export const laneGear = ({ setup }: LaneContext, draft: Pick<BlockDraft<SkillLaneValues>, 'groups'>): GearNeed[] =>
   draft.groups.flatMap((_, i) =>
     setup.gear.map(({ gearKind, count }) => ({
       pieceId: `lane-${i + 1}`,

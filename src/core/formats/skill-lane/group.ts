@@ -1,12 +1,12 @@
 import { unitsThatFit } from '../../arrange/grid.ts';
 import { stockOf } from '../../gear/cover.ts';
-import { remembered } from '../../geometry/remembered.ts';
+import { memoize } from '../../memoize.ts';
 import { roomArea } from '../../model/room.ts';
 import { dealtGroups } from '../dealtGroups.ts';
 import type { PlanContext } from '../format.ts';
 import type { SkillLaneGame, SkillLaneValues } from './setup.ts';
 
-const fits = remembered(unitsThatFit);
+const fits = memoize(unitsThatFit);
 
 export type LaneContext = PlanContext<SkillLaneGame, SkillLaneValues>;
 

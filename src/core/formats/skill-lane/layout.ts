@@ -1,14 +1,14 @@
 import { aroundPinned } from '../../arrange/aroundPinned.ts';
 import { inLane, lanesIn } from '../../arrange/lanesIn.ts';
 import { type RectPlace, rectPiece, rectPlaces } from '../../arrange/rectPlaces.ts';
-import { remembered } from '../../geometry/remembered.ts';
+import { memoize } from '../../memoize.ts';
 import { type LaidKind, type LaidPiece, piecesOf } from '../../model/laidPiece.ts';
 import { roomArea } from '../../model/room.ts';
-import type { Draft } from '../format.ts';
+import type { BlockDraft } from '../format.ts';
 import { type LaneContext, laneUnit, reachOf, STAND_M } from './group.ts';
 import type { SkillLaneValues } from './setup.ts';
 
-const lanes = remembered(lanesIn);
+const lanes = memoize(lanesIn);
 
 /** What lies in a lane: the lane itself, where its student stands, the target, where the partner stands. */
 function laneThings(context: LaneContext, place: RectPlace, turnedDeg: 0 | 90): LaidPiece[] {
@@ -30,7 +30,7 @@ function laneThings(context: LaneContext, place: RectPlace, turnedDeg: 0 | 90): 
 }
 
 /** Lanes side by side with one direction, each with its student, its target and the partner's spot. */
-export function laneLayout(context: LaneContext, groups: string[][]): Pick<Draft<SkillLaneValues>, 'pieces' | 'things' | 'unplaced'> {
+export function laneLayout(context: LaneContext, groups: string[][]): Pick<BlockDraft<SkillLaneValues>, 'pieces' | 'things' | 'unplaced'> {
   const { room, wallClearanceM, placed, taken, values } = context;
   const unit = laneUnit(context);
   const { spots, turnedDeg } = lanes(roomArea(room, wallClearanceM, taken), unit, groups.length, values.spacing);

@@ -1,9 +1,9 @@
-import type { Draft, Timeline } from '../format.ts';
+import type { BlockDraft, Timeline } from '../format.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import type { LaneContext } from './group.ts';
 import type { LanePlaySetup, SkillLaneValues } from './setup.ts';
 
-type LaneDraft = Draft<SkillLaneValues>;
+type LaneDraft = BlockDraft<SkillLaneValues>;
 
 /** A turn at a lane is half a minute to four minutes long if nobody says. */
 const TURN = [30, 240] as const;

@@ -1,12 +1,12 @@
 import type { Edit } from '../../model/edit.ts';
 import type { FixIdea } from '../../model/finding.ts';
-import type { BlockWays, Draft } from '../format.ts';
+import type { BlockDraft, BlockIdeas } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import { laneGear } from './gear.ts';
 import { type LaneContext, lanesOfGear } from './group.ts';
 import type { SkillLaneValues } from './setup.ts';
 
-type LaneDraft = Draft<SkillLaneValues>;
+type LaneDraft = BlockDraft<SkillLaneValues>;
 
 const lanes = (context: LaneContext, count: number): Edit[] => [
   setting(context, 'groups', count),
@@ -35,7 +35,7 @@ export function smallerLanes(context: LaneContext): FixIdea[] {
 }
 
 /** What the whole lesson may ask of skill lanes: time by fewer or more turns, gear by fewer lanes. */
-export function laneWays(context: LaneContext, draft: LaneDraft): BlockWays {
+export function laneWays(context: LaneContext, draft: LaneDraft): BlockIdeas {
   const { turnsEach, rehearseSeconds, walkSeconds, workSeconds, perLane, step } = context.values;
   const now = draft.groups.length;
   const turns = (count: number, ...more: Edit[]) => idea('turns-each', { count }, setting(context, 'turnsEach', count), ...more);

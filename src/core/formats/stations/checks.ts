@@ -1,15 +1,15 @@
 import { latticeSpots } from '../../geometry/lattice.ts';
 import { HOUSE_LIMITS } from '../../model/band.ts';
-import type { FixIdea, Noticed } from '../../model/finding.ts';
+import type { FindingDraft, FixIdea } from '../../model/finding.ts';
 import type { BlockId } from '../../model/ids.ts';
-import type { Draft, Timeline } from '../format.ts';
+import type { BlockDraft, Timeline } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import type { StationsContext } from './group.ts';
 import { picked } from './layout.ts';
 import type { StationsValues } from './setup.ts';
 import { oneMore } from './ways.ts';
 
-type StationsDraft = Draft<StationsValues>;
+type StationsDraft = BlockDraft<StationsValues>;
 
 const inTenths = (metres: number) => Math.round(metres * 10) / 10;
 
@@ -35,7 +35,7 @@ function grow(context: StationsContext, wanted: number): FixIdea[] {
   return [];
 }
 
-function capacityChecks(context: StationsContext, draft: StationsDraft): Noticed[] {
+function capacityChecks(context: StationsContext, draft: StationsDraft): FindingDraft[] {
   const capacity = capacityOf(context.values);
   const stations = picked(context).length;
   const waiting = Math.max(0, draft.groups.length - stations);
@@ -67,7 +67,7 @@ function capacityChecks(context: StationsContext, draft: StationsDraft): Noticed
   ];
 }
 
-function unplacedChecks(context: StationsContext, draft: StationsDraft): Noticed[] {
+function unplacedChecks(context: StationsContext, draft: StationsDraft): FindingDraft[] {
   const { values } = context;
   const wanted = draft.pieces.length + draft.unplaced.length;
   const close = values.gapM > 0.5 ? [setting(context, 'gapM', 0.5)] : [];
@@ -103,7 +103,7 @@ function unplacedChecks(context: StationsContext, draft: StationsDraft): Noticed
   });
 }
 
-function timeChecks(context: StationsContext, draft: StationsDraft, timeline: Timeline): Noticed[] {
+function timeChecks(context: StationsContext, draft: StationsDraft, timeline: Timeline): FindingDraft[] {
   const [least, most] = context.defaults.stay;
   const { workSeconds } = timeline;
   if (workSeconds >= least && workSeconds <= most) return [];
@@ -129,8 +129,8 @@ function timeChecks(context: StationsContext, draft: StationsDraft, timeline: Ti
   ];
 }
 
-function peopleChecks(context: StationsContext, draft: StationsDraft): Noticed[] {
-  const noticed: Noticed[] = [];
+function peopleChecks(context: StationsContext, draft: StationsDraft): FindingDraft[] {
+  const noticed: FindingDraft[] = [];
   const pairStations = picked(context).filter((p) => p.station.pairs);
   const odd = draft.groups.map((g, i) => ({ i, size: g.length })).filter((g) => g.size % 2 === 1);
   if (context.values.oddTask === 'none' && pairStations.length && odd.length) {
@@ -159,7 +159,7 @@ function peopleChecks(context: StationsContext, draft: StationsDraft): Noticed[]
 }
 
 /** Everything about a stations block that only its format can see. */
-export function stationsChecks(context: StationsContext, draft: StationsDraft, timeline: Timeline): Noticed[] {
+export function stationsChecks(context: StationsContext, draft: StationsDraft, timeline: Timeline): FindingDraft[] {
   return [
     ...capacityChecks(context, draft),
     ...unplacedChecks(context, draft),

@@ -1,5 +1,5 @@
 import type { GearNeed } from '../../gear/need.ts';
-import type { Draft, SwitchCall } from '../format.ts';
+import type { BlockDraft, SwitchCall } from '../format.ts';
 import type { StationsContext } from './group.ts';
 import { picked } from './layout.ts';
 import type { StationGear, StationsValues } from './setup.ts';
@@ -12,7 +12,7 @@ function countFor(gear: StationGear, size: number, sharers: number): number {
 }
 
 /** What every station needs at the same moment, for the largest group; shared and substituted as the teacher set. */
-export function stationsGear(context: StationsContext, draft: Pick<Draft<StationsValues>, 'groups'>): GearNeed[] {
+export function stationsGear(context: StationsContext, draft: Pick<BlockDraft<StationsValues>, 'groups'>): GearNeed[] {
   const size = largest(draft.groups);
   const { sharing, substitutes, noSharing } = context.values;
   return picked(context).flatMap(({ id, station }) =>

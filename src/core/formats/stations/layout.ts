@@ -5,21 +5,21 @@ import { rectPiece, rectPlaces } from '../../arrange/rectPlaces.ts';
 import { roomAround } from '../../arrange/validate.ts';
 import type { Area } from '../../geometry/area.ts';
 import type { UnitSize } from '../../geometry/packRows.ts';
-import { remembered } from '../../geometry/remembered.ts';
+import { memoize } from '../../memoize.ts';
 import type { Piece } from '../../model/piece.ts';
 import { roomArea } from '../../model/room.ts';
 import { boxOf } from '../../model/shape.ts';
 import { runOut, speedOver } from '../../safety/runOut.ts';
-import type { Draft } from '../format.ts';
+import type { BlockDraft } from '../format.ts';
 import type { StationsContext } from './group.ts';
 import type { Station, StationsValues } from './setup.ts';
 
 /** Stations along the walls with a free middle, or in one block of rows; in walking order both ways. */
 const LAYOUTS = {
-  wide: remembered(unitsOnLoop),
-  close: remembered((area: Area, unit: UnitSize, count: number) => loopOrder(unitsInBlock(area, unit, count))),
+  wide: memoize(unitsOnLoop),
+  close: memoize((area: Area, unit: UnitSize, count: number) => loopOrder(unitsInBlock(area, unit, count))),
 };
-const settled = remembered(settleLoop);
+const settled = memoize(settleLoop);
 
 /** The stations in use, in order, with an id of their own: a doubled station's second copy is `id~2`. */
 export function picked(context: Pick<StationsContext, 'setup' | 'values'>): { id: string; station: Station }[] {
@@ -43,7 +43,7 @@ export function stationClearance(context: StationsContext, pieceId: string): { m
 }
 
 /** Stations on a walking loop, numbers in walking order; the loop is turned so that running stations get the room they want. */
-export function stationsLayout(context: StationsContext): Pick<Draft<StationsValues>, 'pieces' | 'things' | 'unplaced'> {
+export function stationsLayout(context: StationsContext): Pick<BlockDraft<StationsValues>, 'pieces' | 'things' | 'unplaced'> {
   const { values, room, wallClearanceM, placed, taken } = context;
   const list = picked(context);
   const wants = list.map(({ id }) => stationClearance(context, id).metres);

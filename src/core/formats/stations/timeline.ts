@@ -1,9 +1,9 @@
 import { rotationRounds } from '../../rotation/rounds.ts';
-import type { Draft, Round, Segment, Timeline } from '../format.ts';
+import type { BlockDraft, Round, Segment, Timeline } from '../format.ts';
 import type { StationsContext } from './group.ts';
 import type { StationsPlaySetup, StationsValues } from './setup.ts';
 
-type StationsDraft = Draft<StationsValues>;
+type StationsDraft = BlockDraft<StationsValues>;
 
 const slotsOf = (draft: StationsDraft) => Math.max(draft.groups.length, stationCount(draft), 1);
 const stationCount = (draft: StationsDraft) => draft.pieces.length + draft.unplaced.length;

@@ -2,7 +2,7 @@ import { stockOf } from '../../gear/cover.ts';
 import { STAND_INS } from '../../gear/standIns.ts';
 import type { Edit } from '../../model/edit.ts';
 import type { FixIdea } from '../../model/finding.ts';
-import type { BlockWays, Draft } from '../format.ts';
+import type { BlockDraft, BlockIdeas } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import { stationsGear } from './gear.ts';
 import type { StationsContext } from './group.ts';
@@ -42,7 +42,7 @@ function shorter(context: StationsContext): FixIdea[] {
 }
 
 /** Stand-ins that the cupboard holds beside what else is used, sharing by two or three, the hungriest station less. */
-function gearWays(context: StationsContext, draft: Draft<StationsValues>): Record<string, FixIdea[]> {
+function gearWays(context: StationsContext, draft: BlockDraft<StationsValues>): Record<string, FixIdea[]> {
   const needs = stationsGear(context, draft);
   const total = (kind: string) => needs.filter((n) => n.gearKind === kind).reduce((sum, n) => sum + n.count, 0);
   const stock = (kind: string) => stockOf(context.cupboard, kind);
@@ -71,7 +71,7 @@ function gearWays(context: StationsContext, draft: Draft<StationsValues>): Recor
 }
 
 /** What else could be done with a stations block: stations, groups, laps, sharing, bout, direction. */
-function choices(context: StationsContext, draft: Draft<StationsValues>): FixIdea[][] {
+function choices(context: StationsContext, draft: BlockDraft<StationsValues>): FixIdea[][] {
   const { picks, laps, direction, sharing, waitingTask } = context.values;
   const stations = picks.length;
   const anew = context.storedGroups ? levelGroups(context).edits : [];
@@ -106,7 +106,7 @@ function choices(context: StationsContext, draft: Draft<StationsValues>): FixIde
 }
 
 /** What the whole lesson may ask a stations block for. */
-export function stationsWays(context: StationsContext, draft: Draft<StationsValues>): BlockWays {
+export function stationsWays(context: StationsContext, draft: BlockDraft<StationsValues>): BlockIdeas {
   const { laps } = context.values;
   const longer = laps < 4 ? [idea('add-lap', { laps: laps + 1 }, setting(context, 'laps', laps + 1))] : [];
   const inUse = picked(context);

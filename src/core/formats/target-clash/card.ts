@@ -1,12 +1,12 @@
 import type { Rule } from '../../model/rule.ts';
 import { lines, stopLine, stopOf } from '../cardLines.ts';
-import type { Card, Draft } from '../format.ts';
+import type { BlockDraft, Card } from '../format.ts';
 import { endRule, faultRule, roleRule, rule, said, scoringRule, signalRules } from '../rules.ts';
 import { type ClashContext, postsOf } from './group.ts';
 import type { TargetClashValues } from './setup.ts';
 
 /** The card of every side: the task, what to look for, easier and harder, what stops everyone. */
-export function clashCard(context: ClashContext, draft: Draft<TargetClashValues>): Card[] {
+export function clashCard(context: ClashContext, draft: BlockDraft<TargetClashValues>): Card[] {
   const { setup } = context;
   const own = [
     ...lines('task', [setup.task]),
@@ -19,7 +19,7 @@ export function clashCard(context: ClashContext, draft: Draft<TargetClashValues>
 }
 
 /** What is sent and hit, what scores, who feeds and guards, what the lines mean. */
-export function clashRuleCard(context: ClashContext, { things }: Draft<TargetClashValues>): Rule[] {
+export function clashRuleCard(context: ClashContext, { things }: BlockDraft<TargetClashValues>): Rule[] {
   const { setup, values } = context;
   const { feeders, guards } = postsOf(context);
   const cross = faultRule('cross', { does: said('cross'), next: said('cross-then'), back: said('cross-back') });

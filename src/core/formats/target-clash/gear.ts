@@ -1,10 +1,10 @@
 import type { GearNeed } from '../../gear/need.ts';
-import type { Draft } from '../format.ts';
+import type { BlockDraft } from '../format.ts';
 import type { ClashContext } from './group.ts';
 import type { TargetClashValues } from './setup.ts';
 
 /** Small objects for everyone, large ones or targets, pinnies for all sides but the first. */
-export function clashGear({ setup, values }: ClashContext, draft: Pick<Draft<TargetClashValues>, 'groups'>): GearNeed[] {
+export function clashGear({ setup, values }: ClashContext, draft: Pick<BlockDraft<TargetClashValues>, 'groups'>): GearNeed[] {
   const sides = draft.groups.length;
   const players = draft.groups.flat().length;
   const isShared = setup.mode === 'drive' || setup.mode === 'pen';

@@ -1,12 +1,12 @@
 import { fieldIn } from '../../arrange/fieldIn.ts';
 import type { Rect } from '../../geometry/point.ts';
-import { remembered } from '../../geometry/remembered.ts';
+import { memoize } from '../../memoize.ts';
 import { roomArea } from '../../model/room.ts';
 import { dealtGroups } from '../dealtGroups.ts';
 import type { PlanContext } from '../format.ts';
 import type { TargetClashGame, TargetClashValues } from './setup.ts';
 
-const largest = remembered(fieldIn);
+const largest = memoize(fieldIn);
 
 export type ClashContext = PlanContext<TargetClashGame, TargetClashValues>;
 

@@ -3,7 +3,7 @@ import { middleOf, type Point, type Rect } from '../../geometry/point.ts';
 import { type LaidPiece, piecesOf } from '../../model/laidPiece.ts';
 import type { Piece } from '../../model/piece.ts';
 import { rectShape } from '../../model/shape.ts';
-import type { Draft } from '../format.ts';
+import type { BlockDraft } from '../format.ts';
 import { type ClashContext, fieldFor, postsOf } from './group.ts';
 import type { TargetClashValues } from './setup.ts';
 
@@ -117,7 +117,10 @@ const labelOf = (side: SideArea, mode: string): Point => ({
 });
 
 /** One place a side, what lies on it, and what lies between them. */
-export function clashLayout(context: ClashContext, groups: string[][]): Pick<Draft<TargetClashValues>, 'pieces' | 'things' | 'unplaced'> {
+export function clashLayout(
+  context: ClashContext,
+  groups: string[][],
+): Pick<BlockDraft<TargetClashValues>, 'pieces' | 'things' | 'unplaced'> {
   const { values, setup, placed } = context;
   const names = groups.map((_, i) => ({ id: `side-${i + 1}`, number: i + 1, title: setup.sides[i] }));
   const field = fieldFor(context);

@@ -1,9 +1,9 @@
-import type { Draft, Timeline } from '../format.ts';
+import type { BlockDraft, Timeline } from '../format.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import { type ClashContext, postsOf } from './group.ts';
 import type { ClashPlaySetup, TargetClashValues } from './setup.ts';
 
-type ClashDraft = Draft<TargetClashValues>;
+type ClashDraft = BlockDraft<TargetClashValues>;
 
 /** A round is a minute and a half to five minutes long if nobody says. */
 const ROUND = [90, 300] as const;

@@ -1,6 +1,6 @@
 import { stockOf } from '../../gear/cover.ts';
 import type { FixIdea } from '../../model/finding.ts';
-import type { BlockWays, Draft } from '../format.ts';
+import type { BlockDraft, BlockIdeas } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import { roundWays } from '../roundWays.ts';
 import { clashGear } from './gear.ts';
@@ -22,7 +22,7 @@ export function otherObjects(context: ClashContext, players: number): FixIdea[] 
 }
 
 /** What the whole lesson may ask of a target clash. */
-export function clashWays(context: ClashContext, draft: Draft<TargetClashValues>): BlockWays {
+export function clashWays(context: ClashContext, draft: BlockDraft<TargetClashValues>): BlockIdeas {
   const { values, setup } = context;
   const { targets } = values;
   const { shorter, longer, others } = roundWays(context, 'clash');

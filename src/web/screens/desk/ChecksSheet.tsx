@@ -11,14 +11,15 @@ interface Props {
   lesson: Lesson;
   fitted: FittedLesson;
   findings: readonly Finding[];
-  weighing: boolean;
+  /** Keys of the findings whose fixes are not weighed yet. */
+  unweighed: ReadonlySet<string>;
   speak: Speak;
   perform(edit: Edit, name?: string): void;
   onShow(finding: Finding): void;
 }
 
 /** Open checks with their fixes, then what was accepted and why. A fix is one gesture. */
-export function ChecksSheet({ lesson, findings, weighing, speak, perform, onShow, fitted }: Props) {
+export function ChecksSheet({ lesson, findings, unweighed, speak, perform, onShow, fitted }: Props) {
   const where = (f: Finding) => fitted.blocks.find((b) => b.id === f.at.block)?.title;
   return (
     <div>
@@ -30,7 +31,7 @@ export function ChecksSheet({ lesson, findings, weighing, speak, perform, onShow
       )}
       <ol>
         {findings.map((finding, i) => (
-          <Check key={findingKey(finding)} {...{ finding, weighing, speak, perform, onShow }} number={i + 1} where={where(finding)} />
+          <Check key={findingKey(finding)} {...{ finding, unweighed, speak, perform, onShow }} number={i + 1} where={where(finding)} />
         ))}
       </ol>
       {lesson.accepted.length > 0 && (
@@ -61,7 +62,7 @@ function Check({
   finding,
   number,
   where,
-  weighing,
+  unweighed,
   speak,
   perform,
   onShow,
@@ -90,9 +91,7 @@ function Check({
             {why}
           </p>
           <div className="mt-2 flex flex-col gap-1.5">
-            {weighing && !finding.fixes?.length && finding.weight !== 'note' && (
-              <p className="text-xs text-muted">Weighing what would mend it …</p>
-            )}
+            {unweighed.has(findingKey(finding)) && finding.weight !== 'note' && <p className="text-xs text-muted">Looking for fixes …</p>}
             {finding.fixes?.map((fix) => (
               <button
                 key={`${fix.code}${JSON.stringify(fix.data)}`}

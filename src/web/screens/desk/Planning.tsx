@@ -45,7 +45,7 @@ export function Planning({ desk }: { desk: DeskData }) {
   const { lesson: kept, perform, ...log } = useLesson(desk, pieceTitle);
   const lesson = kept ?? desk.lesson!;
   const input = useMemo<FitInput>(() => ({ ...desk, lesson }), [desk, lesson]);
-  const { fitted: planned, stale, weighing } = useFit(input);
+  const { fitted: planned, stale, unweighed, weighFirst } = useFit(input);
   const whatIf = useWhatIf(input, planned, perform);
   const supposing = whatIf.list.length > 0;
   /** What floor and strip show: the plan, or what is supposed as soon as it is fitted. */
@@ -83,6 +83,7 @@ export function Planning({ desk }: { desk: DeskData }) {
     setRound(r);
   };
   const show = (finding: Finding) => {
+    weighFirst(findingKey(finding));
     if (finding.at.block) selectBlock(finding.at.block);
     if (finding.at.piece) setPicked([finding.at.piece]);
   };
@@ -182,7 +183,7 @@ export function Planning({ desk }: { desk: DeskData }) {
                   className="min-h-0 flex-1 overflow-auto"
                 >
                   {fitted && sheet === 'Checks' && (
-                    <ChecksSheet {...{ lesson, fitted, findings, weighing, speak, perform }} onShow={show} />
+                    <ChecksSheet {...{ lesson, fitted, findings, unweighed, speak, perform }} onShow={show} />
                   )}
                   {fitted && sheet === 'Gear' && <GearSheet fitted={fitted} block={block} />}
                   {fitted && sheet === 'Who' && <WhoSheet {...{ desk, lesson, fitted, block, perform }} />}

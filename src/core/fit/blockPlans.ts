@@ -1,0 +1,92 @@
+import type { PlannedBlock } from '../formats/format.ts';
+import { formatOf } from '../formats/registry.ts';
+import type { SettingMeta } from '../formats/setting.ts';
+import { contentId, Recent } from '../memoize.ts';
+import { bandOf } from '../model/band.ts';
+import type { FindingDraft } from '../model/finding.ts';
+import type { Game } from '../model/game.ts';
+import { footprint, LAID_FACTS } from '../model/laidPiece.ts';
+import type { Block } from '../model/lesson.ts';
+import { defaultsFor, ladderOf, limitsFor } from '../model/school.ts';
+import { seedOf } from '../rng.ts';
+import { dealt } from './dealt.ts';
+import type { BlockInput, FittedGame } from './fitted.ts';
+
+/** How many blocks' plans are kept: those of a lesson with every idea that is weighed for it. */
+const KEPT = 160;
+
+/** A game as it is once the length of its block is known, and what its format noticed. */
+export interface FinishedGame {
+  game: FittedGame;
+  noticed: readonly FindingDraft[];
+}
+
+/** One block worked out: all that follows from the block itself, the people, the room and the gear. */
+export interface BlockPlan {
+  /** Undefined if the block has no game. */
+  plan?: PlannedBlock;
+  finish?(seconds: number): FinishedGame;
+  /** What checks noticed of it, by the check and where its groups are in each round. */
+  noticed: Map<unknown, Map<string, readonly FindingDraft[]>>;
+}
+export type PlanOf = (input: BlockInput, block: Block, game: Game | undefined, playing: readonly string[]) => BlockPlan;
+
+/** A game planned: groups, floor, gear and bounds, before its length is known. */
+function planGame(input: BlockInput, block: Block, game: Game, playing: readonly string[]): PlannedBlock {
+  const band = bandOf(input.schoolClass.grade);
+  const own = new Map(input.ratings.map((r) => [r.studentId as string, r]));
+  const pairs = (wish: 'apart' | 'together') =>
+    input.wishes.filter((w) => w.wish === wish).map((w) => [w.students[0], w.students[1]] as const);
+  const { game: chosen } = block;
+  return formatOf(game.format).plan(game.setup, {
+    blockId: block.id,
+    gameValues: game.bands[band] ?? {},
+    teacherValues: chosen!.settings,
+    band,
+    defaults: defaultsFor(input.school, band),
+    players: playing.map((id) => dealt(id, own.get(id))),
+    apart: pairs('apart'),
+    together: pairs('together'),
+    room: input.room,
+    taken: (block.laid ?? []).filter((p) => LAID_FACTS[p.laid].takesFloor).map(footprint),
+    wallClearanceM: limitsFor(input.school).wallClearanceM,
+    storedGroups: chosen!.groups?.value,
+    locks: chosen!.locks,
+    placed: Object.fromEntries(Object.entries(chosen!.placed).map(([id, p]) => [id, p.value])),
+    cupboard: input.cupboard,
+    stopSignal: game.stopSignal || input.school.stopSignal,
+    rules: { game: game.rules, teacher: chosen!.rules ?? [], offences: game.offences, ladder: ladderOf(input.school) },
+    seed: seedOf(block.id),
+  });
+}
+
+/** A block planned afresh. */
+export const freshPlan: PlanOf = (input, block, game, playing) => {
+  const noticed: BlockPlan['noticed'] = new Map();
+  if (!game) return { noticed };
+  const plan = planGame(input, block, game, playing);
+  const { span: _, finish, ...rest } = plan;
+  const settings: SettingMeta[] = formatOf(game.format).settings(game.setup);
+  const finished = new Map<number, FinishedGame>();
+  return {
+    plan,
+    noticed,
+    finish(seconds) {
+      const known = finished.get(seconds);
+      if (known) return known;
+      const { noticed: own, ...done } = finish(seconds);
+      const made = { game: { ...rest, gameId: game.id, title: game.title, format: game.format, settings, ...done }, noticed: own };
+      finished.set(seconds, made);
+      return made;
+    },
+  };
+};
+
+const plans = new Recent<string, BlockPlan>(KEPT);
+
+/** A block's plan, kept by everything that it depends on: an edit plans the block that it is about, and no other. */
+export const keptPlan: PlanOf = (input, block, game, playing) => {
+  const { schoolClass, students, ratings, wishes, attendance, room, cupboard, school } = input;
+  const facts = [schoolClass, students, ratings, wishes, attendance, room, cupboard, school, game ?? null, block].map(contentId);
+  return plans.of(facts.join(), () => freshPlan(input, block, game, playing));
+};
