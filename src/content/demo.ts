@@ -283,7 +283,7 @@ const game = (id: string, title: string, gameId: string, settings: Record<string
   game: { gameId, settings, placed: {}, ...more },
 });
 const lesson = (id: string, title: string, blocks: unknown[]): Lesson =>
-  Lesson.parse({ ...head('lesson', 1), id, title, blocks, accepted: [] });
+  Lesson.parse({ ...head('lesson', 2), id, title, blocks, accepted: [] });
 
 /** Six throwing lanes side by side in the Upper Yard, all away from the school gate, a line behind each, discs and the teacher beside them. */
 const WARM_UP_LANES: LaidPiece[] = [

@@ -51,7 +51,7 @@ export function lessonWith(gameId: string, settings: Record<string, unknown> = {
     { ...block('game', 'game', 0, 7200), weight: 10, game },
     block('close', 'close', 120, 300),
   ];
-  return Lesson.parse({ ...head('lesson', 1), id: 'lesson-of-tests', title: 'A lesson of tests', blocks, accepted: [] });
+  return Lesson.parse({ ...head('lesson', 2), id: 'lesson-of-tests', title: 'A lesson of tests', blocks, accepted: [] });
 }
 
 export { demoAttendance };

@@ -1,5 +1,8 @@
 import type { FitInput } from '../core/fit/fitted.ts';
+import { newestSettings } from '../core/formats/newestSettings.ts';
+import { formatOf } from '../core/formats/registry.ts';
 import { HOME_SCHOOL } from '../core/model/ids.ts';
+import type { Lesson } from '../core/model/lesson.ts';
 import type { Attendance, Period } from '../core/model/period.ts';
 import type { Database } from './database.ts';
 import {
@@ -56,7 +59,7 @@ export async function readDesks(db: Database, periods: readonly Period[]): Promi
       ratings: all.flatMap((c) => c.ratings),
       wishes: all.flatMap((c) => c.wishes),
       period,
-      lesson: period.lessonId ? ((await lessonRecords.find(db, period.lessonId)) ?? null) : null,
+      lesson: period.lessonId ? await readLesson(db, period.lessonId, facts.games) : null,
       attendance: (await attendanceRecords.find(db, period.id)) ?? null,
       room: await facts.room(period.roomId),
       cupboard: await facts.cupboard(),
@@ -65,6 +68,12 @@ export async function readDesks(db: Database, periods: readonly Period[]): Promi
     });
   }
   return desks;
+}
+
+/** A lesson with its settings in the newest version of their formats; null if it is gone. */
+export async function readLesson(db: Database, id: string, games = () => gameRecords.list(db)): Promise<Lesson | null> {
+  const lesson = await lessonRecords.find(db, id);
+  return lesson ? newestSettings(lesson, await games(), (format) => formatOf(format).settingsUpgrades) : null;
 }
 
 /** The facts and choices of one period. */

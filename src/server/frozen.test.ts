@@ -67,6 +67,18 @@ describe('data of the first version', () => {
     const lessons = await lessonRecords.list(old);
     expect(lessons).toHaveLength(frozen.rows.lessons.length);
     for (const lesson of lessons) await readLessonLog(old, lesson.id);
+    const kept = { kind: 'accept', key: 'way-narrow|block=b', reason: 'fine' };
+    const row = {
+      lessonId: lessons[0].id,
+      revision: 900,
+      id: 'old-edit',
+      name: 'keep',
+      edit: kept,
+      inverse: { kind: 'unaccept', key: kept.key },
+    };
+    await old.insert(tables.lessonEdits).values(row);
+    const log = await readLessonLog(old, lessons[0].id);
+    expect(log.at(-1)).toMatchObject({ edit: { key: 'route-narrow|block=b' }, inverse: { key: 'route-narrow|block=b' } });
     const [period] = await periodRecords.list(old);
     const desk = await readDesk(old, period);
     expect(desk.students).toHaveLength(27);

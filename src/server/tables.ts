@@ -45,6 +45,8 @@ export const lessonEdits = pgTable(
     inverse: jsonb('inverse').notNull(),
     undoes: integer('undoes'),
     redoes: integer('redoes'),
+    /** The version that the edits are written in. */
+    version: integer('version').notNull().default(1),
   },
   (t) => [primaryKey({ columns: [t.lessonId, t.revision] }), uniqueIndex('lesson_edits_id').on(t.id)],
 );

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { Edit } from '../model/edit.ts';
+import { EDIT_VERSION, upgradeEdit } from '../model/editVersion.ts';
 import { Game } from '../model/game.ts';
 import { Gear } from '../model/gear.ts';
 import { EventId, LessonId } from '../model/ids.ts';
@@ -22,6 +23,8 @@ export const LessonEdit = z.object({
   inverse: Edit,
   undoes: revision.nullable(),
   redoes: revision.nullable(),
+  /** The version that the edits are written in. */
+  version: z.literal(EDIT_VERSION),
 });
 
 /** Everything a school has stored, as one JSON file. Records as they are stored; runs with their events in the server's order. */
@@ -75,9 +78,19 @@ function broughtUp(record: unknown): unknown {
   }
 }
 
+/** A line of a lesson's log with its edits in today's version; older files say no version. */
+function editBroughtUp(entry: { edit: unknown; inverse: unknown; version?: unknown }): unknown {
+  const version = entry.version ?? 1;
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1 || version > EDIT_VERSION) return entry;
+  return { ...entry, edit: upgradeEdit(entry.edit, version), inverse: upgradeEdit(entry.inverse, version), version: EDIT_VERSION };
+}
+
 /** One entry of a file's list, with a record of an older version upgraded. */
-export const upgradeEntry = (entry: unknown): unknown =>
-  typeof entry === 'object' && entry !== null && 'run' in entry ? { ...entry, run: broughtUp(entry.run) } : broughtUp(entry);
+export function upgradeEntry(entry: unknown): unknown {
+  if (typeof entry !== 'object' || entry === null) return entry;
+  if ('run' in entry) return { ...entry, run: broughtUp(entry.run) };
+  return 'edit' in entry && 'inverse' in entry ? editBroughtUp(entry) : broughtUp(entry);
+}
 
 /** The file without what is private: ratings, wishes, attendance, notes, consequences, reasons. Names stay: it is the teacher's own file. */
 export function withoutPrivate(file: SchoolFile): SchoolFile {

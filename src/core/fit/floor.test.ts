@@ -143,12 +143,12 @@ describe('room, sight and ways', () => {
   it('somebody on wheels gets ways that are wide enough, and it is told who it is for by function', () => {
     const [first, ...others] = demoDesk().ratings;
     const ratings = [{ ...first, wheels: 'power chair' as const }, ...others];
-    expect(fit(game([])).findings.map((f) => f.code)).not.toContain('way-narrow');
-    const { data } = expectMended(game([], { ratings }), 'way-narrow');
+    expect(fit(game([])).findings.map((f) => f.code)).not.toContain('route-narrow');
+    const { data } = expectMended(game([], { ratings }), 'route-narrow');
     expect(data.wheels).toEqual(['power chair']);
     const away = demoDesk({ ratings }).students.find((s) => s.id === first.studentId)!;
     const attendance = { ...demoDesk().attendance!, entries: { [away.id]: { status: 'absent' as const, role: 'away' as const } } };
-    expect(fit(game([], { ratings, attendance })).findings.map((f) => f.code)).not.toContain('way-narrow');
+    expect(fit(game([], { ratings, attendance })).findings.map((f) => f.code)).not.toContain('route-narrow');
   });
   it('what is solid leaves a way out from every place', () => {
     const box = boxed(fit(game([])).blocks.find((b) => b.game)!.game!.pieces)[4];
@@ -161,7 +161,7 @@ describe('room, sight and ways', () => {
     const lesson = game(shut).lesson;
     const stuck = { value: { x: box.x, y: box.y }, by: 'teacher' as const, pinned: true };
     const blocks = lesson.blocks.map((b) => (b.game ? { ...b, game: { ...b.game, placed: { [box.id]: stuck } } } : b));
-    const found = fit(demoDesk({ lesson: { ...lesson, blocks } })).findings.filter((f) => f.code === 'way-out-narrow');
+    const found = fit(demoDesk({ lesson: { ...lesson, blocks } })).findings.filter((f) => f.code === 'exit-route-narrow');
     expect(found.map((f) => f.at.piece)).toContain(box.id);
     expect(found[0].weight).toBe('stop');
   });

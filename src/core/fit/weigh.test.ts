@@ -35,7 +35,7 @@ describe('fixes', () => {
     const { findings } = fit(input);
     const wanted = weighEach(input);
     expect(findings.length).toBeGreaterThan(8);
-    expect(findings.some((f) => f.code === 'way-narrow')).toBe(true);
+    expect(findings.some((f) => f.code === 'route-narrow')).toBe(true);
     expect(findings.some((f) => f.fixes?.length)).toBe(true);
     for (const finding of findings) expect(edits(finding), finding.code).toEqual(wanted[findingKey(finding)]);
   });

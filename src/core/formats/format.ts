@@ -19,6 +19,7 @@ import type {
   Timeline,
 } from './blockPlan.ts';
 import type { BoardPart, ResultRow } from './board.ts';
+import type { SettingsUpgrade } from './newestSettings.ts';
 import { wholeCard } from './rules.ts';
 import { rolesIn, type SettingMeta, type SettingRoles, settle } from './setting.ts';
 import { signedFinding, signedIdeas } from './signed.ts';
@@ -45,6 +46,8 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   id: Id;
   parseSetup(setup: unknown): G;
   settings(setup: G): SettingMeta[];
+  /** What settings of older versions are called and worth today: the first turns version 1 into 2. */
+  settingsUpgrades?: readonly SettingsUpgrade[];
   parseValues(values: unknown): { ok: true; values: V } | { ok: false; key: string; code: string };
   group(context: PlanContext<G, V>): { groups: string[][]; noticed: FindingDraft[] };
   layout(context: PlanContext<G, V>, groups: string[][]): Pick<BlockDraft<V>, 'pieces' | 'things' | 'unplaced'>;
@@ -120,6 +123,7 @@ export interface PlannedBlock {
 export interface Format {
   id: string;
   settings(setup: unknown): SettingMeta[];
+  settingsUpgrades: readonly SettingsUpgrade[];
   /** The code of what is wrong with a setting's value, or undefined. */
   settingProblem(setup: unknown, key: string, value: unknown): string | undefined;
   plan(setup: unknown, input: PlanInput): PlannedBlock;
@@ -153,6 +157,7 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
   return {
     id: spec.id,
     settings: (setup) => spec.settings(spec.parseSetup(setup)),
+    settingsUpgrades: spec.settingsUpgrades ?? [],
     settingProblem(setup, key, value) {
       const metas = spec.settings(spec.parseSetup(setup));
       if (!metas.some((m) => m.key === key)) return 'unknown-key';

@@ -24,6 +24,8 @@ export const GameBlock = z.object({
   gameId: GameId,
   /** What the teacher set, by setting key; what is not here is the game's, the band's or fit's. */
   settings: z.record(mapKey(40), z.unknown()),
+  /** The version of the format's settings that these are of; 1 if absent. */
+  settingsVersion: whole(1, 999).optional(),
   groups: choice(z.array(z.array(StudentId).max(60)).max(40)).optional(),
   /** Who stays where they are when groups are dealt again: students, and whole groups from 0. */
   locks: Locks.optional(),
@@ -54,7 +56,7 @@ export const Accepted = z.object({ key: z.string().min(1).max(300), reason: line
 
 export const Lesson = z
   .object({
-    ...recordOf('lesson', 1),
+    ...recordOf('lesson', 2),
     id: LessonId,
     title: line(60),
     blocks: z.array(Block).max(24),

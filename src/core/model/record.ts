@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { newestKey } from './findingCodes.ts';
 import { HOME_SCHOOL, SchoolId } from './ids.ts';
 
 /** What every stored record carries: kind and version for upgrades, the school, and a revision that grows by one a write. */
@@ -122,9 +123,16 @@ function runWithRules(old: Record<string, unknown>): Record<string, unknown> {
   return { ...old, plan: { ...plan, blocks } };
 }
 
+/** Lesson 1 → 2: keys of checks that are kept as is have the codes of today. */
+const lessonWithNewKeys = (old: Record<string, unknown>) => ({
+  ...old,
+  accepted: (old.accepted as { key: string }[]).map((each) => ({ ...each, key: newestKey(each.key) })),
+});
+
 /** Upgrades by kind: UPGRADES[kind][v] turns version v into v + 1. Pure, upward only; a test proves that each one runs. */
 export const UPGRADES: Record<string, Record<number, Upgrade>> = {
   game: { 1: gameWithRules },
+  lesson: { 1: lessonWithNewKeys },
   run: { 1: runWithPlays, 2: runWithShapes, 3: runWithRules },
   room: { 1: roomWithPaint, 2: roomWithWalls },
 };

@@ -78,11 +78,11 @@ export const SAFETY_FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence
     what: `From your spot you do not see all of ${(d.names as string[]).map(laidWords).slice(0, 3).join(', ')}`,
     why: `Something higher than a child stands between: ${n(d, 'hidden')} of ${n(d, 'points')} looks are blocked.`,
   }),
-  'way-narrow': (d, speak) => ({
+  'route-narrow': (d, speak) => ({
     what: `The way to ${n(d, 'number')} ${String(d.title)} is ${speak.metres(n(d, 'found'))} wide`,
     why: `Somebody here moves with a ${String((d.wheels as string[])[0] ?? 'wheelchair')}: ${speak.metres(n(d, 'wanted'))} wanted in play, never less than ${speak.metres(n(d, 'routeM'))} (older published building-access minimum; newer ones are larger, local code decides).`,
   }),
-  'way-out-narrow': (d, speak) => ({
+  'exit-route-narrow': (d, speak) => ({
     what: `The way out from ${n(d, 'number')} ${String(d.title)} is ${speak.metres(n(d, 'found'))} wide`,
     why: `What stands there narrows it; ${speak.metres(n(d, 'wanted'))} wanted (older published building-access minimum; newer ones are larger, local code decides).`,
   }),

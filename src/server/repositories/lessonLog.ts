@@ -1,10 +1,13 @@
 import { asc, eq } from 'drizzle-orm';
+import { newestSettings } from '../../core/formats/newestSettings.ts';
+import { formatOf } from '../../core/formats/registry.ts';
 import { applyEdit, Edit } from '../../core/model/edit.ts';
+import { EDIT_VERSION, upgradeEdit } from '../../core/model/editVersion.ts';
 import { Lesson } from '../../core/model/lesson.ts';
 import type { Database } from '../database.ts';
 import { inputIssues, Problem } from '../problem.ts';
 import { lessonEdits } from '../tables.ts';
-import { lessonRecords } from './index.ts';
+import { gameRecords, lessonRecords } from './index.ts';
 
 export interface StoredEdit {
   revision: number;
@@ -19,16 +22,19 @@ export interface StoredEdit {
 /** All edits of a lesson, oldest first. */
 export async function readLessonLog(db: Database, lessonId: string): Promise<StoredEdit[]> {
   const rows = await db.select().from(lessonEdits).where(eq(lessonEdits.lessonId, lessonId)).orderBy(asc(lessonEdits.revision));
-  return rows.map(({ revision, id, name, edit, inverse, undoes, redoes }) => ({
-    revision,
-    id,
-    name,
-    edit: Edit.parse(edit),
-    inverse: Edit.parse(inverse),
-    undoes,
-    redoes,
-  }));
+  return rows.map(editOf);
 }
+
+/** An edit as it was stored, in today's version. */
+const editOf = ({ revision, id, name, edit, inverse, undoes, redoes, version }: typeof lessonEdits.$inferSelect): StoredEdit => ({
+  revision,
+  id,
+  name,
+  edit: Edit.parse(upgradeEdit(edit, version)),
+  inverse: Edit.parse(upgradeEdit(inverse, version)),
+  undoes,
+  redoes,
+});
 
 /**
  * Applies an edit to the lesson at the revision it was made on and appends it with its inverse, in one transaction.
@@ -40,14 +46,11 @@ export async function appendLessonEdit(
   request: { id: string; revision: number; edit: Edit; name: string; undoes?: number; redoes?: number },
 ): Promise<{ lesson: Lesson; stored: StoredEdit }> {
   return db.transaction(async (tx) => {
-    const lesson = await lessonRecords.get(tx, lessonId);
+    const lesson = newestSettings(await lessonRecords.get(tx, lessonId), await gameRecords.list(tx), (id) => formatOf(id).settingsUpgrades);
     const before = await tx.select().from(lessonEdits).where(eq(lessonEdits.id, request.id));
     // Ids are unique over all lessons: one that another lesson has was made up.
     if (before.length && before[0].lessonId !== lessonId) throw new Problem(409, 'repeated', [{ path: ['id'], code: 'repeated' }]);
-    if (before.length) {
-      const { revision, id, name, edit, inverse, undoes, redoes } = before[0];
-      return { lesson, stored: { revision, id, name, edit: Edit.parse(edit), inverse: Edit.parse(inverse), undoes, redoes } };
-    }
+    if (before.length) return { lesson, stored: editOf(before[0]) };
     const applied = applyEdit(lesson, request.edit);
     if (lesson.revision !== request.revision) {
       throw new Problem(409, 'stale', [{ path: ['revision'], code: 'stale' }], {
@@ -71,7 +74,7 @@ export async function appendLessonEdit(
       undoes: request.undoes ?? null,
       redoes: request.redoes ?? null,
     };
-    await tx.insert(lessonEdits).values({ lessonId, ...stored });
+    await tx.insert(lessonEdits).values({ lessonId, ...stored, version: EDIT_VERSION });
     return { lesson: saved, stored };
   });
 }

@@ -2,6 +2,7 @@ import { asc } from 'drizzle-orm';
 import express, { Router } from 'express';
 import { z } from 'zod';
 import { MOST_ENTRIES, SchoolFile, schoolFileSchema, upgradeEntry, withoutPrivate } from '../../core/exchange/schoolFile.ts';
+import { EDIT_VERSION, upgradeEdit } from '../../core/model/editVersion.ts';
 import { HOME_SCHOOL } from '../../core/model/ids.ts';
 import type { Database } from '../database.ts';
 import { plainJson } from '../plainJson.ts';
@@ -53,7 +54,12 @@ async function readSchoolFile(db: Database): Promise<SchoolFile> {
     school: await schoolRecords.get(db, HOME_SCHOOL),
     games: await gameRecords.list(db),
     ...Object.fromEntries(lists),
-    lessonEdits: edits,
+    lessonEdits: edits.map((row) => ({
+      ...row,
+      edit: upgradeEdit(row.edit, row.version),
+      inverse: upgradeEdit(row.inverse, row.version),
+      version: EDIT_VERSION,
+    })),
     runs,
   });
 }

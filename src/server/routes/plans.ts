@@ -2,13 +2,14 @@ import { Router } from 'express';
 import { z } from 'zod';
 import { formatOf } from '../../core/formats/registry.ts';
 import { applyEdit, Edit } from '../../core/model/edit.ts';
+import { EDIT_VERSION, upgradeEdit } from '../../core/model/editVersion.ts';
 import { EventId, LessonId } from '../../core/model/ids.ts';
 import { Lesson } from '../../core/model/lesson.ts';
 import { Attendance, Period } from '../../core/model/period.ts';
 import { head } from '../../core/model/record.ts';
 import { line, whole } from '../../core/model/text.ts';
 import type { Database } from '../database.ts';
-import { readDesk, readDeskById, readDesks } from '../deskInput.ts';
+import { readDesk, readDeskById, readDesks, readLesson } from '../deskInput.ts';
 import { Problem, readInput } from '../problem.ts';
 import { attendanceRecords, classRecords, gameRecords, lessonRecords, periodRecords, roomRecords } from '../repositories/index.ts';
 import { appendLessonEdit, readLessonLog } from '../repositories/lessonLog.ts';
@@ -23,6 +24,8 @@ const EditRequest = z.object({
   undoes: whole(0, 1e9).optional(),
   redoes: whole(0, 1e9).optional(),
 });
+/** The version that an edit is written in; a window of an older Side Court says none. */
+const EditVersion = z.object({ version: whole(1, EDIT_VERSION).optional() });
 /** A lesson made for a period: an empty one, or a copy of another with edits on top; `replace` takes the place of one that is there. */
 const NewLesson = z.object({ title: line(60), from: LessonId.optional(), edits: Edit.optional(), replace: z.boolean().optional() });
 
@@ -64,14 +67,14 @@ function emptyLesson(id: LessonId, title: string): Lesson {
     weight,
   });
   const blocks = [plain('arrive', 'Arrive', 120, 240), plain('explain', 'Explain', 60, 180), plain('close', 'Close', 120, 300)];
-  return readInput(Lesson, { ...head('lesson', 1), id, title, blocks, accepted: [] });
+  return readInput(Lesson, { ...head('lesson', 2), id, title, blocks, accepted: [] });
 }
 
 /** Another lesson as it stands now, under a new id, with edits on top; what was accepted there is open again. */
 async function copyOf(db: Database, from: LessonId, id: LessonId, title: string, edits: Edit | undefined): Promise<Lesson> {
-  const found = await lessonRecords.find(db, from);
+  const found = await readLesson(db, from);
   if (!found) throw new Problem(400, 'bad-input', [{ path: ['from'], code: 'unknown-id' }]);
-  const copy: Lesson = { ...found, ...head('lesson', 1), id, title, accepted: [] };
+  const copy: Lesson = { ...found, ...head('lesson', 2), id, title, accepted: [] };
   if (!edits) return copy;
   await checkSettings(db, copy, edits, ['edits']);
   const applied = applyEdit(copy, edits);
@@ -131,7 +134,9 @@ export function planRoutes(db: Database): Router {
   });
   route(router, 'post', '/lessons/:id/edits', async (req) => {
     const id = idParam(req);
-    const request = readInput(EditRequest, bodyOf(req));
+    const body = bodyOf(req);
+    const { version = 1 } = readInput(EditVersion, body);
+    const request = readInput(EditRequest, { ...body, edit: upgradeEdit(body.edit, version) });
     await checkSettings(db, await lessonRecords.get(db, id), request.edit, ['edit']);
     return appendLessonEdit(db, id, request);
   });

@@ -1,5 +1,7 @@
 import type { Edit } from '../../core/model/edit.ts';
+import { EDIT_VERSION, upgradeEdit } from '../../core/model/editVersion.ts';
 import type { Lesson } from '../../core/model/lesson.ts';
+import { newestOf, upgrade } from '../../core/model/record.ts';
 import { keepJson, storedJson } from './storedJson.ts';
 
 export interface Sending {
@@ -17,12 +19,18 @@ export interface Kept {
 
 const keyOf = (lessonId: string) => `side-court-lesson-${lessonId}`;
 
+/** What was kept, in today's version: a window of an older Side Court may have kept it. */
 export function readKept(lessonId: string | undefined): Kept {
-  const kept = lessonId ? (storedJson('localStorage', keyOf(lessonId)) as Kept | null) : null;
-  return kept || { base: null, pending: [] };
+  const kept = lessonId ? (storedJson('localStorage', keyOf(lessonId)) as (Kept & { version?: number }) | null) : null;
+  if (!kept) return { base: null, pending: [] };
+  const { base, pending, version = 1 } = kept;
+  return {
+    base: base && (upgrade(base, newestOf('lesson')) as Lesson),
+    pending: pending.map((each) => ({ ...each, edit: upgradeEdit(each.edit, version) as Edit })),
+  };
 }
 
 /** Keeps it while something waits; nothing of a lesson stays behind once the server has it all. */
 export function keepEdits(lessonId: string, kept: Kept): void {
-  keepJson(keyOf(lessonId), kept.pending.length ? kept : null);
+  keepJson(keyOf(lessonId), kept.pending.length ? { ...kept, version: EDIT_VERSION } : null);
 }

@@ -51,7 +51,7 @@ export function routeChecks(input: BlockInput, bare: Bare, block: StandingBlock)
     const narrow = width < limits.routeM - 0.06;
     return [
       {
-        code: wheels.length ? 'way-narrow' : 'way-out-narrow',
+        code: wheels.length ? 'route-narrow' : 'exit-route-narrow',
         weight: narrow ? 'stop' : 'caution',
         at: { block: block.id, piece: piece.id },
         data: {

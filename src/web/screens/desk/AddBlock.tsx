@@ -1,4 +1,5 @@
 import { DropdownMenu } from 'radix-ui';
+import { formatOf } from '../../../core/formats/registry.ts';
 import type { Edit } from '../../../core/model/edit.ts';
 import type { Game } from '../../../core/model/game.ts';
 import { BlockId } from '../../../core/model/ids.ts';
@@ -64,7 +65,7 @@ export function AddBlock({ lesson, games, after, perform, onAdded, children }: P
                   least: 0,
                   most: 7200,
                   weight: 10,
-                  game: { gameId: game.id, settings: {}, placed: {} },
+                  game: { gameId: game.id, settings: {}, settingsVersion: formatOf(game.format).settingsUpgrades.length + 1, placed: {} },
                 })
               }
             >

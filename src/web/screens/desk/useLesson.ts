@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { applyEdit, type Edit } from '../../../core/model/edit.ts';
+import { EDIT_VERSION } from '../../../core/model/editVersion.ts';
 import { piles, type Step } from '../../../core/model/history.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
 import { editName } from '../../../core/words/edits.en.ts';
@@ -83,6 +84,7 @@ export function useLesson(desk: Desk | undefined, pieceTitle: (id: string) => st
       const answer = await call<{ lesson: Lesson; stored: StoredEdit }>('POST', `/lessons/${base.id}/edits`, {
         ...first,
         revision: base.revision,
+        version: EDIT_VERSION,
       });
       setLog((l) => [...l.filter((s) => s.revision !== answer.stored.revision), answer.stored]);
       keep({ base: newer(answer.lesson, base), pending: latest.current.pending.filter((p) => p.id !== first.id) });

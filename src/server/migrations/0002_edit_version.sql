@@ -1,0 +1,1 @@
+ALTER TABLE "lesson_edits" ADD COLUMN "version" integer DEFAULT 1 NOT NULL;
