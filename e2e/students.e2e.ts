@@ -48,6 +48,28 @@ describe('students while a lesson runs, on a phone', () => {
     ]);
   });
 
+  it('have the rest of the lesson changed: a block left out, crossed out again by undo', async () => {
+    const { plan } = ((await api(`/runs/${run}`)) as { run: { plan: { blocks: { title: string }[] } } }).run;
+    const last = plan.blocks[plan.blocks.length - 1].title;
+    await screen.click('button', 'Close');
+    await screen.click('button', 'Change the rest');
+    await screen.says(/until the bell after this block/);
+    await screen.click('checkbox', `Keep ${last}`);
+    await screen.says('left out');
+    await screen.expectAccessible();
+    expect(await screen.smallTexts()).toEqual([]);
+    await screen.click('button', 'Use this for the rest');
+    await screen.click('button', 'What happened');
+    await screen.says('Changed the rest of the lesson');
+    await screen.click('button', 'Close');
+    const entry = async () => ((await api(`/runs/${run}/entry`)) as { blocks: { title: string }[] }).blocks.map((b) => b.title);
+    expect(await entry()).toEqual(plan.blocks.slice(0, -1).map((b) => b.title));
+    await screen.click('button', 'Undo the last tap');
+    await screen.says('All saved');
+    expect(await entry()).toEqual(plan.blocks.map((b) => b.title));
+    await screen.click('button', 'Students');
+  });
+
   it('leave and come late, and the logbook tells both', async () => {
     const [leaver] = await names('Playing');
     await screen.click('radio', 'leaves the lesson');

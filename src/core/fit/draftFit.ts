@@ -92,7 +92,7 @@ export function planLesson(input: FitInput, planOf: PlanOf = keptPlan): PlannedL
     return { block, plan: planOf(input, block, game, people.playing) };
   });
 
-  const periodSeconds = clockSeconds(input.period.end) - clockSeconds(input.period.start);
+  const periodSeconds = input.secondsLeft ?? clockSeconds(input.period.end) - clockSeconds(input.period.start);
   const bounds = planned.map(({ block, plan: { plan } }) => {
     const pinned = block.seconds?.value;
     const span = pinned === undefined ? (plan?.span ?? { least: block.least, most: block.most }) : { least: pinned, most: pinned };

@@ -27,13 +27,15 @@ export interface FitInput {
   attendance: Attendance | null;
   room: Room;
   period: Period;
+  /** Seconds that are there, if not all of the period: what is left of a lesson under way. */
+  secondsLeft?: number;
   cupboard: readonly Gear[];
   games: readonly Game[];
   school: School;
 }
 
 /** What the plan of one block may look at: not the bells. */
-export type BlockInput = Omit<FitInput, 'period'>;
+export type BlockInput = Omit<FitInput, 'period' | 'secondsLeft'>;
 
 export interface FittedGame {
   gameId: string;

@@ -44,8 +44,8 @@ function activeInBouts({ game, segments, seconds }: PlanBlock): number {
 
 /** What a run came to, at `now` where it has not ended. */
 export function logEntry(run: Run, events: readonly RunEvent[], now: number): LogEntry {
-  const plan = planOf(run);
-  const state = foldRun(plan, run.startedAt, events, now);
+  const state = foldRun(planOf(run), run.startedAt, events, now);
+  const { plan } = state;
   const running =
     state.ended || !state.steps.length
       ? []

@@ -57,10 +57,11 @@ export function stepsOf(plan: RunPlan): RunStep[] {
   return plan.blocks.flatMap((block, i) => block.segments.map((segment) => ({ block: i, segment, seconds: segment.until - segment.at })));
 }
 
+const openPlays = ({ game }: PlanBlock, version: number): PlayFold[] =>
+  (game?.plays ?? []).map((setup) => formatOf(game!.format).open(setup, game!.playVersion ?? version));
+
 /** A run when the whistle blows. */
 export function startRun(plan: RunPlan, startedAt: number): RunFold {
-  const open = ({ game }: PlanBlock) =>
-    (game?.plays ?? []).map((setup) => formatOf(game!.format).open(setup, game!.playVersion ?? plan.playVersion));
   const steps = stepsOf(plan);
   const fold: RunFold = {
     plan,
@@ -78,7 +79,7 @@ export function startRun(plan: RunPlan, startedAt: number): RunFold {
     ran: [],
     began: {},
     over: {},
-    plays: Object.fromEntries(plan.blocks.map((b) => [b.id, open(b)])),
+    plays: Object.fromEntries(plan.blocks.map((b) => [b.id, openPlays(b, plan.playVersion)])),
     presence: {},
     offences: {},
     counts: {},
@@ -185,6 +186,8 @@ export function stepRun(fold: RunFold, event: RunEvent): RunFold {
       return stepOffence(now, event);
     case 'presence':
       return stepPresence(now, event.student, { status: event.status, role: event.role });
+    case 'replan':
+      return runUp(stepReplan(now, event.blocks as unknown as PlanBlock[]));
     case 'end': {
       const running = { step: now.step, from: now.from, until: now.activeMs, wall: now.fromWall };
       return { ...now, ran: now.steps.length ? [...now.ran, running] : now.ran, ended: true };
@@ -214,4 +217,14 @@ function stepPresence(fold: RunFold, student: string, presence: Presence): RunFo
   const block = fold.steps[fold.step]?.block;
   if (block === undefined) return next;
   return withPlays(next, block, (plays) => present(fold.plan.blocks[block], plays, student, presence, inBlock(fold, block, fold.activeMs)));
+}
+
+/** The blocks that have begun stay as they were frozen; the others are the new ones. */
+function stepReplan(fold: RunFold, fresh: readonly PlanBlock[]): RunFold {
+  const begun = fold.plan.blocks.slice(0, (fold.steps[fold.step]?.block ?? -1) + 1);
+  const rest = fresh.filter((b) => !begun.some((known) => known.id === b.id));
+  const plan = { ...fold.plan, blocks: [...begun, ...rest] };
+  const plays = Object.fromEntries(begun.map((b) => [b.id, fold.plays[b.id]]));
+  const opened = Object.fromEntries(rest.map((b) => [b.id, openPlays(b, plan.playVersion)]));
+  return { ...fold, plan, steps: stepsOf(plan), plays: { ...plays, ...opened } };
 }

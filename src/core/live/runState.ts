@@ -5,6 +5,7 @@ import type { RunEvent } from '../model/run.ts';
 import type { PlayView } from '../play/playRules.ts';
 import type { Boxed } from '../play/sideBox.ts';
 import { inBlock, type RanStep, type RunFold, type RunStep } from './runFold.ts';
+import type { RunPlan } from './runPlan.ts';
 
 /** Where one play stands at the second `at` of its block. */
 export interface PlayNow {
@@ -16,6 +17,8 @@ export interface PlayNow {
 }
 
 export interface RunState {
+  /** The plan as it is now: what has begun as it was frozen at the start, the rest as it was replanned last. */
+  plan: RunPlan;
   steps: RunStep[];
   /** Index of the current step. */
   step: number;
@@ -44,15 +47,15 @@ export interface RunState {
 
 /** What a fold shows: plays as they are after the time of their block that has passed. */
 export function showRun(fold: RunFold, undoable: RunEvent[]): RunState {
-  const { steps, step, lengthMs, paused, ended, activeMs, pausedMs, ran, presence, offences, counts, notes } = fold;
-  const plays = fold.plan.blocks.flatMap((b, i) => {
+  const { plan, steps, step, lengthMs, paused, ended, activeMs, pausedMs, ran, presence, offences, counts, notes } = fold;
+  const plays = plan.blocks.flatMap((b, i) => {
     if (!b.game) return [];
     const at = inBlock(fold, i, Math.min(activeMs, fold.over[i] ?? activeMs));
     const shown = fold.plays[b.id].map((play) => (play.due <= at ? play.until(at) : play));
     return [[b.id, shown.map((play) => ({ setup: play.setup, view: play.view(), refused: play.refused, box: play.box, at }))] as const];
   });
   return {
-    ...{ steps, step, lengthMs, paused, ended, activeMs, pausedMs, ran, presence, offences, counts, notes, undoable },
+    ...{ plan, steps, step, lengthMs, paused, ended, activeMs, pausedMs, ran, presence, offences, counts, notes, undoable },
     stepWall: fold.fromWall,
     remainingMs: Math.max(0, fold.from + lengthMs - activeMs),
     plays: Object.fromEntries(plays),

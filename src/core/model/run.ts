@@ -15,6 +15,9 @@ const playEvent = z
   .looseObject({ type: z.string().min(1).max(40) })
   .transform((event) => (event.type === 'box' && !(typeof event.why === 'string' && CODE.test(event.why)) ? { ...event, why: '' } : event));
 
+/** A frozen block as far as every reader relies on it; live/runPlan.ts knows the rest. */
+const block = z.looseObject({ id: z.string(), segments: z.array(z.looseObject({})) });
+
 /** What may happen in a run. `at`: wall clock, milliseconds. Corrections are events too. */
 export const RunEvent = z.discriminatedUnion('type', [
   z.object({ ...base, type: z.literal('pause') }),
@@ -43,6 +46,8 @@ export const RunEvent = z.discriminatedUnion('type', [
     what: z.string().regex(CODE),
     step: LadderStep,
   }),
+  /** The blocks that have not begun are these from now on. */
+  z.object({ ...base, type: z.literal('replan'), blocks: z.array(block).max(24) }),
   z.object({ ...base, type: z.literal('count'), gearKind: mapKey(40), counted: whole(0, 999) }),
   z.object({ ...base, type: z.literal('strike'), target: EventId }),
   /** The target play event counts as this one instead. */
@@ -58,7 +63,7 @@ const plan = z.looseObject({
   playVersion: z.number(),
   className: z.string(),
   lessonTitle: z.string(),
-  blocks: z.array(z.looseObject({ id: z.string(), segments: z.array(z.looseObject({})) })),
+  blocks: z.array(block),
 });
 
 export const Run = z.object({

@@ -38,6 +38,8 @@ export function runEventWords(event: RunEvent, plan: RunPlan): string {
     }
     case 'presence':
       return `${plan.names[event.student] ?? 'One student'} ${isPlaying(event) ? 'joined' : 'left'}`;
+    case 'replan':
+      return 'Changed the rest of the lesson';
     case 'count':
       return `Counted ${event.counted} ${event.gearKind}`;
     case 'strike':

@@ -2,10 +2,13 @@ import { and, eq, not, sql } from 'drizzle-orm';
 import { Router } from 'express';
 import { z } from 'zod';
 import { fitUnweighed } from '../../core/fit/fit.ts';
+import { foldRun } from '../../core/live/foldRun.ts';
 import { freeze } from '../../core/live/freeze.ts';
 import { type LogEntry, logEntry } from '../../core/live/logEntry.ts';
 import { metIn } from '../../core/live/met.ts';
-import { PeriodId, RunId } from '../../core/model/ids.ts';
+import { restOf } from '../../core/live/restOf.ts';
+import { planOf } from '../../core/live/runPlan.ts';
+import { BlockId, EventId, PeriodId, RunId } from '../../core/model/ids.ts';
 import { head } from '../../core/model/record.ts';
 import { Run, RunEvent } from '../../core/model/run.ts';
 import type { Database } from '../database.ts';
@@ -25,6 +28,8 @@ const Watch = z.object({
 });
 const NewRun = z.object({ periodId: PeriodId });
 const Events = z.object({ events: z.array(RunEvent).min(1, { message: 'empty' }).max(500, { message: 'too-many' }) });
+
+const Replan = z.object({ id: EventId, drop: z.array(BlockId).max(24).optional(), try: z.boolean().optional() });
 
 /** A run that starts now: the lesson fitted as it stands and frozen. Problem 409 where there is no lesson or nobody plays. */
 export function newRun(desk: DeskInput, now: number): Run {
@@ -127,6 +132,29 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
           await noteEnd(tx, run.id, fresh);
         });
       return { events: await readRunLog(db, run.id), now: now() };
+    });
+  });
+  // What is left of the lesson, planned anew as it stands on the desk: looked at with `try`, else from now on.
+  route(router, 'post', '/runs/:id/replan', async (req) => {
+    const run = await runRecords.get(db, idParam(req));
+    const { id, drop = [], try: isTried = false } = readInput(Replan, bodyOf(req));
+    const desk = await readDeskById(db, run.periodId);
+    if (!desk.lesson) throw new Problem(409, 'no-lesson', [{ path: ['periodId'], code: 'no-lesson' }]);
+    const input = { ...desk, lesson: desk.lesson };
+    return inOrder(run.id, async () => {
+      const at = now();
+      const state = foldRun(planOf(run), run.startedAt, await readRunLog(db, run.id), at);
+      if (state.ended) throw new Problem(409, 'ended', [{ path: ['id'], code: 'ended' }]);
+      const rest = restOf(input, state, planOf(run).periodSeconds - (at - run.startedAt) / 1000, drop);
+      if (isTried) return { rest };
+      const event = RunEvent.parse({ id, at, type: 'replan', blocks: JSON.parse(JSON.stringify(rest.blocks)) });
+      const fresh = await unknownEvents(db, run.id, [event]);
+      if (fresh.length)
+        await journal.record(
+          { kind: 'events', runId: run.id, events: fresh },
+          async (tx) => void (await appendRunEvents(tx, run.id, fresh)),
+        );
+      return { rest, events: await readRunLog(db, run.id), now: at };
     });
   });
   // A window says every second that it is there: the first one leads, others follow until they take the lead or it goes away.

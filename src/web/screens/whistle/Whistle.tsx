@@ -1,4 +1,4 @@
-import { ListChecks, Users, Volume2, VolumeX } from 'lucide-react';
+import { ListChecks, ListRestart, Users, Volume2, VolumeX } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { clockOf, duration } from '../../../core/formats/speak.ts';
@@ -8,6 +8,7 @@ import { problemWords } from '../../api.ts';
 import { isTyping } from '../../parts/KeyHelp.tsx';
 import { useAwake } from '../../parts/useAwake.ts';
 import { Boards } from './Boards.tsx';
+import { ChangeRest } from './ChangeRest.tsx';
 import { Controls, Follows } from './Controls.tsx';
 import { EndLesson } from './EndLesson.tsx';
 import { FrozenCard } from './FrozenCard.tsx';
@@ -47,6 +48,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
   const [ending, setEnding] = useState(false);
   const [listing, setListing] = useState(false);
   const [naming, setNaming] = useState(false);
+  const [changing, setChanging] = useState(false);
   const [loud, setLoud] = useState(true);
   const [leaving, setLeaving] = useState(false);
   const step = state.steps[state.step];
@@ -111,7 +113,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
       className={`inked flex h-full flex-col overflow-hidden text-paper transition-colors duration-200 ${surface}`}
       data-step={state.step}
     >
-      <header className="flex h-[52px] shrink-0 items-center gap-6 border-b border-white/25 px-6 max-[900px]:gap-3 max-[900px]:px-3 max-[600px]:h-auto max-[600px]:flex-wrap max-[600px]:gap-y-0">
+      <header className="flex h-[52px] shrink-0 items-center gap-6 border-b border-white/25 px-6 max-[900px]:gap-3 max-[900px]:px-3 max-[600px]:h-auto max-[600px]:flex-wrap max-[600px]:gap-x-2 max-[600px]:gap-y-0">
         <h1 className="head min-w-0 text-base max-[900px]:flex-1 max-[900px]:text-sm max-[900px]:leading-4 max-[600px]:basis-full max-[600px]:pt-2 max-[600px]:text-base">
           {plan.className} · {block?.title ?? plan.lessonTitle}
         </h1>
@@ -123,6 +125,9 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
           {!run.online ? `Server away, ${run.waiting} kept here` : run.waiting ? `${run.waiting} waiting to be saved` : 'All saved'}
         </span>
         <HeaderButton icon={<Users size={20} aria-hidden="true" />} label="Students" onPress={() => setNaming(true)} />
+        {run.leads && !state.ended && (
+          <HeaderButton icon={<ListRestart size={20} aria-hidden="true" />} label="Change the rest" onPress={() => setChanging(true)} />
+        )}
         <HeaderButton icon={<ListChecks size={20} aria-hidden="true" />} label="What happened" onPress={() => setListing(true)} />
         <button
           type="button"
@@ -138,7 +143,13 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
           className="head h-11 px-2 text-base whitespace-nowrap hover:underline"
           onClick={() => (state.ended ? navigate(`/logbook/${runId}`) : setEnding(true))}
         >
-          {state.ended ? 'To the logbook' : 'End lesson'}
+          {state.ended ? (
+            'To the logbook'
+          ) : (
+            <>
+              End<span className="max-[600px]:sr-only"> lesson</span>
+            </>
+          )}
         </button>
       </header>
       {run.aside.length > 0 && (
@@ -196,6 +207,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
         </section>
       </div>
       {naming && <Students run={run} onClose={() => setNaming(false)} />}
+      {changing && <ChangeRest run={run} runId={runId} onClose={() => setChanging(false)} />}
       {listing && <WhatHappened run={run} onClose={() => setListing(false)} />}
       {ending && <EndLesson plan={plan} state={state} send={send} onClose={() => setEnding(false)} onEnded={leave} />}
     </main>

@@ -33,6 +33,8 @@ export interface LiveRun {
   send(event: Sent): void;
   undo(): void;
   takeLead(): void;
+  /** Asks the server now for what happened. */
+  hear(): void;
 }
 
 const kept = (runId: string) => `side-court-run-${runId}`;
@@ -178,8 +180,8 @@ export function useRun(runId: string): { run: LiveRun | null; error: unknown } {
   const frozen = data?.run;
   const follow = useMemo(() => frozen && followRun(planOf(frozen), frozen.startedAt), [frozen]);
   if (!data || !follow) return { run: null, error: query.error };
-  const plan = planOf(data.run);
   const state = follow(events, now);
+  const { plan } = state;
   const last = state.undoable.at(-1);
   return {
     error: null,
@@ -205,6 +207,7 @@ export function useRun(runId: string): { run: LiveRun | null; error: unknown } {
       leads,
       send,
       undo: () => last && send({ type: 'strike', target: last.id }),
+      hear: () => void talk(),
       takeLead: () => {
         taking.current = true;
         void talk();

@@ -1,0 +1,50 @@
+import { fitUnweighed } from '../fit/fit.ts';
+import type { FitInput, FittedLesson } from '../fit/fitted.ts';
+import { freeze } from './freeze.ts';
+import type { PlanBlock } from './runPlan.ts';
+import type { RunState } from './runState.ts';
+
+/** What is left of a lesson under way, planned anew. */
+export interface RestOfLesson {
+  /** The blocks to come, frozen. */
+  blocks: PlanBlock[];
+  /** Seconds from the end of the block under way to the bell, and by how many the rest is longer at its shortest. */
+  secondsLeft: number;
+  overSeconds: number;
+  /** Turns of the average student in what is to come, as it was and as it would be. */
+  turns: { before: number; after: number };
+}
+
+/** Seconds that the block under way still takes as it stands. */
+const restOfBlock = ({ steps, step, remainingMs }: RunState): number =>
+  Math.ceil(remainingMs / 1000) + steps.slice(step + 1).reduce((sum, s) => (s.block === steps[step].block ? sum + s.seconds : sum), 0);
+
+const turnsOf = (fitted: FittedLesson): number => fitted.numbers.turns;
+
+/**
+ * The blocks that have not begun, fitted into the time to the bell as the lesson stands on the desk now, with who is here now.
+ * `drop`: ids of blocks that are left out. `toBell`: seconds to the bell.
+ */
+export function restOf(input: FitInput, state: RunState, toBell: number, drop: readonly string[] = []): RestOfLesson {
+  const begun = state.plan.blocks.slice(0, (state.steps[state.step]?.block ?? -1) + 1).map((b) => b.id);
+  const left = input.lesson.blocks.filter((b) => !begun.includes(b.id));
+  const secondsLeft = Math.max(0, Math.round(toBell) - restOfBlock(state));
+  const entries = { ...input.attendance?.entries, ...state.presence };
+  const attendance = { ...(input.attendance ?? NOBODY_NOTED), periodId: input.period.id, entries } as FitInput['attendance'];
+  const planned = (blocks: FitInput['lesson']['blocks']): FitInput => ({
+    ...input,
+    attendance,
+    secondsLeft,
+    lesson: { ...input.lesson, blocks },
+  });
+  const kept = planned(left.filter((b) => !drop.includes(b.id)));
+  const fitted = fitUnweighed(kept);
+  return {
+    blocks: freeze(kept, fitted).blocks,
+    secondsLeft,
+    overSeconds: fitted.numbers.overSeconds,
+    turns: { before: turnsOf(fitUnweighed(planned(left))), after: turnsOf(fitted) },
+  };
+}
+
+const NOBODY_NOTED = { kind: 'attendance', version: 1, revision: 0 };
