@@ -36,16 +36,20 @@ export function memoize<A extends readonly unknown[], R>(fn: (...args: A) => R, 
   return (...args) => known.of(JSON.stringify(args), () => fn(...args));
 }
 
-const numbers = new WeakMap<object, number>();
-const texts = new Recent<string, number>(KEPT);
-let last = 0;
-
-/** A number for the content of plain data: equal content has the same number while it is remembered. The data must not change afterwards. */
-export function contentId(value: object | null): number {
-  if (value === null) return 0;
-  const known = numbers.get(value);
-  if (known !== undefined) return known;
-  const id = texts.of(JSON.stringify(value), () => ++last);
-  numbers.set(value, id);
-  return id;
+/**
+ * Numbers for the content of plain data: equal content has the same number as long as it is among the `kept` last ones. The
+ * data must not change afterwards.
+ */
+export function contentIds(kept: number): (value: object | null) => number {
+  const numbers = new WeakMap<object, number>();
+  const texts = new Recent<string, number>(kept);
+  let last = 0;
+  return (value) => {
+    if (value === null) return 0;
+    const known = numbers.get(value);
+    if (known !== undefined) return known;
+    const id = texts.of(JSON.stringify(value), () => ++last);
+    numbers.set(value, id);
+    return id;
+  };
 }

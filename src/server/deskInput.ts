@@ -1,6 +1,9 @@
+import { and, eq, sql } from 'drizzle-orm';
 import type { FitInput } from '../core/fit/fitted.ts';
 import { newestSettings } from '../core/formats/newestSettings.ts';
 import { formatOf } from '../core/formats/registry.ts';
+import { historyIn } from '../core/live/historyIn.ts';
+import type { ClassHistory } from '../core/model/classHistory.ts';
 import { HOME_SCHOOL } from '../core/model/ids.ts';
 import type { Lesson } from '../core/model/lesson.ts';
 import type { Attendance, Period } from '../core/model/period.ts';
@@ -12,12 +15,24 @@ import {
   lessonRecords,
   periodRecords,
   roomRecords,
+  runRecords,
   schoolRecords,
 } from './repositories/index.ts';
 import { readClass } from './routes/classes.ts';
+import { runs } from './tables.ts';
 
 /** Everything the desk shows and fit takes for a period; `lesson` is null where none is planned. */
 export type DeskInput = Omit<FitInput, 'lesson'> & { lesson: FitInput['lesson'] | null; attendance: Attendance | null };
+
+/** Lessons of a class that are looked back on: about a unit. */
+const LOOKED_BACK = 12;
+
+/** What a class has had in its last lessons that have ended. */
+async function readHistory(db: Database, classId: string): Promise<ClassHistory> {
+  const ended = sql`${runs.data}->>'endedAt' is not null`;
+  const newest = sql`(${runs.data}->>'startedAt')::bigint desc`;
+  return historyIn(await runRecords.list(db, and(eq(runs.classId, classId), ended), { orderBy: newest, most: LOOKED_BACK }));
+}
 
 /** Reads what several periods share once, each the first time that it is asked for. */
 function sharedFacts(db: Database) {
@@ -42,6 +57,7 @@ function sharedFacts(db: Database) {
     school: once(() => schoolRecords.get(db, HOME_SCHOOL)),
     room: byId((id) => roomRecords.get(db, id)),
     ofClass: byId((id) => readClass(db, id)),
+    history: byId((id) => readHistory(db, id)),
   };
 }
 
@@ -65,6 +81,7 @@ export async function readDesks(db: Database, periods: readonly Period[]): Promi
       cupboard: await facts.cupboard(),
       games: await facts.games(),
       school: await facts.school(),
+      history: await facts.history(period.classId),
     });
   }
   return desks;

@@ -1,7 +1,7 @@
 import type { PlannedBlock } from '../formats/format.ts';
 import { formatOf } from '../formats/registry.ts';
 import type { SettingMeta } from '../formats/setting.ts';
-import { contentId, Recent } from '../memoize.ts';
+import { contentIds, Recent } from '../memoize.ts';
 import { bandOf } from '../model/band.ts';
 import type { FindingDraft } from '../model/finding.ts';
 import type { Game } from '../model/game.ts';
@@ -56,6 +56,7 @@ function planGame(input: BlockInput, block: Block, game: Game, playing: readonly
     cupboard: input.cupboard,
     stopSignal: game.stopSignal || input.school.stopSignal,
     rules: { game: game.rules, teacher: chosen!.rules ?? [], offences: game.offences, ladder: ladderOf(input.school) },
+    ...(input.history ? { had: input.history.roles } : {}),
     seed: seedOf(block.id),
   });
 }
@@ -83,10 +84,13 @@ export const freshPlan: PlanOf = (input, block, game, playing) => {
 };
 
 const plans = new Recent<string, BlockPlan>(KEPT);
+/** Facts are large and seldom new; of blocks there is a new one with every idea. */
+const factId = contentIds(80);
+const blockId = contentIds(2000);
 
 /** A block's plan, kept by everything that it depends on: an edit plans the block that it is about, and no other. */
 export const keptPlan: PlanOf = (input, block, game, playing) => {
-  const { schoolClass, students, ratings, wishes, attendance, room, cupboard, school } = input;
-  const facts = [schoolClass, students, ratings, wishes, attendance, room, cupboard, school, game ?? null, block].map(contentId);
-  return plans.of(facts.join(), () => freshPlan(input, block, game, playing));
+  const { schoolClass, students, ratings, wishes, attendance, room, cupboard, school, history = null } = input;
+  const facts = [schoolClass, students, ratings, wishes, attendance, room, cupboard, school, history, game ?? null].map(factId);
+  return plans.of(`${facts.join()}|${blockId(block)}`, () => freshPlan(input, block, game, playing));
 };

@@ -3,6 +3,7 @@ import type { SettingMeta, SettingRoles } from '../formats/setting.ts';
 import type { GearLine } from '../gear/cover.ts';
 import type { GearNeed } from '../gear/need.ts';
 import type { Band, BandDefaults } from '../model/band.ts';
+import type { ClassHistory } from '../model/classHistory.ts';
 import type { Finding, FindingDraft, LessonNumbers } from '../model/finding.ts';
 import type { Game } from '../model/game.ts';
 import type { Gear } from '../model/gear.ts';
@@ -32,6 +33,8 @@ export interface FitInput {
   cupboard: readonly Gear[];
   games: readonly Game[];
   school: School;
+  /** What the class has had in its last lessons; nothing if absent. */
+  history?: ClassHistory;
 }
 
 /** What the plan of one block may look at: not the bells. */

@@ -34,6 +34,8 @@ export interface PlanInput {
   stopSignal: string;
   /** Rules of the game and of this lesson in words of their own, and the offenses. */
   rules: OwnRules;
+  /** How often each had a role in the last lessons, by role and student. */
+  had?: Readonly<Record<string, Readonly<Record<string, number>>>>;
   seed: number;
 }
 export interface PlanContext<G, V> extends PlanInput {

@@ -73,6 +73,8 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   play: PlayRules<P, State, E>;
   /** The rules that older versions were frozen with: logs of then replay as they did. */
   olderPlay?: PlayRules<P, State, E>[];
+  /** Who has which role in a play, as often as they have it: evened out over the lessons of a class. None if left out. */
+  rolesIn?(setup: P): Record<string, readonly string[]>;
   /** The play that a latecomer gets, if its plays take nobody in: a lane of one's own. */
   latePlay?(setups: readonly P[], player: string): P | undefined;
   /** One play as it could go, in events that play accepts; `at` counts working time alone, moves and phases take none. */
@@ -131,6 +133,8 @@ export interface Format {
   playVersion: number;
   /** A play at second 0 by the rules of that version. RangeError for a version that there never was. */
   open(setup: unknown, version?: number): PlayFold;
+  /** Who has which role in a play, as often as they have it. */
+  rolesIn(setup: unknown): Record<string, readonly string[]>;
   /** The setup of a play for a latecomer whom no play takes in; undefined if the format has none. */
   latePlay(setups: readonly unknown[], player: string): unknown;
   replay(setup: unknown, events: readonly PlayEvent[]): { view: PlayView; refused: Finding[] };
@@ -208,6 +212,7 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
       if (!rules) throw new RangeError(`invalid version of ${spec.id}: ${version}, the newest is ${spec.play.version}`);
       return openPlay(rules, setup);
     },
+    rolesIn: (setup) => spec.rolesIn?.(spec.play.parse(setup)) ?? {},
     latePlay: (setups, player) => spec.latePlay?.(setups.map(spec.play.parse), player),
     replay: (setup, events) => foldPlay(spec.play, setup, events),
     simulate: (setup, options) => spec.simulate(spec.play.parse(setup), options),

@@ -4,6 +4,8 @@ export interface RotaRequest {
   players: readonly string[];
   roles: readonly { id: string; seats: number }[];
   rounds: number;
+  /** How often players had a role before, by role and player: those who had it least come first. */
+  had?: Readonly<Record<string, Readonly<Record<string, number>>>>;
 }
 
 /** What a seat costs that its player may not take any more. */
@@ -33,11 +35,31 @@ function sharesOf(players: number, seats: readonly number[], rounds: number): nu
   return shares;
 }
 
+/** Shares that even out what was had before: every seat of a role goes to whoever has had it least, as long as rounds are left. */
+function eveningShares({ players, roles, rounds, had = {} }: RotaRequest, seats: readonly number[]): number[][] {
+  const shares = players.map(() => seats.map(() => 0));
+  const left = players.map(() => rounds);
+  roles.forEach(({ id }, role) => {
+    const times = players.map((player) => had[id]?.[player] ?? 0);
+    for (let seat = 0; seat < seats[role] * rounds; seat++) {
+      let least = -1;
+      for (let p = 0; p < players.length; p++) if (left[p] > 0 && (least < 0 || times[p] < times[least])) least = p;
+      times[least]++;
+      left[least]--;
+      shares[least][role]++;
+    }
+  });
+  left.forEach((rest, p) => {
+    shares[p][seats.length - 1] = rest;
+  });
+  return shares;
+}
+
 /**
  * Who holds which role in every round: each role, and resting, within one of equal for everybody. The shares are dealt first;
  * then every round takes one of each player's (a regular bipartite graph always holds such a matching, D. Kőnig 1916), the
  * ones most behind first and not the same role twice running where that can be. Seats beyond the players stay empty, the
- * last roles' first. Who is in no role rests.
+ * last roles' first. Who is in no role rests. With `had`, what is evened out is how often each had a role in all.
  */
 export function roleRota(request: RotaRequest): { rounds: Record<string, string[]>[] } {
   check(request);
@@ -52,7 +74,7 @@ export function roleRota(request: RotaRequest): { rounds: Record<string, string[
   const empty = (): Record<string, string[]> => Object.fromEntries(roles.map((role) => [role.id, []]));
   if (n === 0) return { rounds: Array.from({ length: rounds }, empty) };
   const all = [...seats, free];
-  const left = sharesOf(n, all, rounds);
+  const left = request.had ? eveningShares(request, all) : sharesOf(n, all, rounds);
   const whole = left.map((row) => [...row]);
   const columns = all.flatMap((count, role) => Array<number>(count).fill(role));
   let before = new Array<number>(n).fill(-1);

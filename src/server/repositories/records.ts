@@ -30,12 +30,14 @@ export function recordsOf<T extends Head>(
     ...columns(record),
   });
   return {
-    async list(db: Database, where?: SQL): Promise<T[]> {
+    /** By id, or in another order and then no more than so many. */
+    async list(db: Database, where?: SQL, by?: { orderBy: SQL; most: number }): Promise<T[]> {
       const rows = await db
         .select({ data: table.data })
         .from(table as PgTable)
         .where(where)
-        .orderBy(table.id);
+        .orderBy(by?.orderBy ?? table.id)
+        .limit(by?.most ?? Number.MAX_SAFE_INTEGER);
       return (rows as { data: unknown }[]).map(out);
     },
     async find(db: Database, id: string): Promise<T | undefined> {

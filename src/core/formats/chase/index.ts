@@ -32,6 +32,7 @@ export const chase = defineFormat({
   rules: chaseRuleCard,
   faults: { caught: 'caught' },
   play: chaseRules,
+  rolesIn: ({ roundHunters, hunters }) => ({ hunter: roundHunters?.flat() ?? hunters.map((h) => h.id) }),
   simulate: simulateChase,
   forecast: chaseForecast,
   quick: chaseQuick,

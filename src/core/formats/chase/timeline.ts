@@ -17,12 +17,13 @@ export const chaseSpan = (_: ChaseContext, draft: ChaseDraft) => roundsSpan(draf
 export const chaseTimeline = (_: ChaseContext, draft: ChaseDraft, seconds: number): Timeline =>
   roundsTimeline(draft.values, seconds, () => draft.groups.map(() => 0));
 
-/** Who hunts in each round: everyone about equally often. */
+/** Who hunts in each round: everyone about equally often, those first who have hunted least in the last lessons. */
 export function huntersByRound(context: ChaseContext, draft: Pick<ChaseDraft, 'groups'>): string[][] {
   const players = draft.groups.flat();
   const seats = Math.min(hunterCount(context), Math.max(1, players.length - 1));
   if (players.length < 2) return Array.from({ length: context.values.bouts }, () => players.slice(0, 1));
-  return roleRota({ players, roles: [{ id: 'hunter', seats }], rounds: context.values.bouts }).rounds.map((r) => r.hunter);
+  const request = { players, roles: [{ id: 'hunter', seats }], rounds: context.values.bouts };
+  return roleRota({ ...request, ...(context.had && { had: context.had }) }).rounds.map((r) => r.hunter);
 }
 
 /** One play for all rounds. The sprint is the band's, the same for everyone: nothing private enters a run. */

@@ -31,6 +31,7 @@ export const targetClash = defineFormat({
   card: clashCard,
   rules: clashRuleCard,
   play: clashRules,
+  rolesIn: ({ sides }) => ({ feeder: sides.flatMap((s) => s.feeders ?? []), guard: sides.flatMap((s) => s.guards ?? []) }),
   simulate: simulateClash,
   forecast: clashForecast,
   spotOf(place, _, { pieces }) {

@@ -13,6 +13,10 @@ export const clashSpan = (_: ClashContext, draft: ClashDraft) => roundsSpan(draf
 export const clashTimeline = (_: ClashContext, draft: ClashDraft, seconds: number): Timeline =>
   roundsTimeline(draft.values, seconds, () => draft.groups.map((_, g) => g));
 
+/** Students in the order in which they take a role: those first who have had it least in the last lessons. */
+const inTurn = (members: readonly string[], had: Readonly<Record<string, number>> = {}): string[] =>
+  [...members].sort((a, b) => (had[a] ?? 0) - (had[b] ?? 0));
+
 /** One play of all sides; the first members feed, the last ones guard, and the rota moves on from there. */
 export function clashPlays(context: ClashContext, draft: ClashDraft, timeline: Timeline): ClashPlaySetup[] {
   const { setup, values } = context;
@@ -20,10 +24,14 @@ export function clashPlays(context: ClashContext, draft: ClashDraft, timeline: T
   return [
     {
       mode: setup.mode,
-      sides: draft.groups.map((members, i) => {
+      sides: draft.groups.map((group, i) => {
+        const members = inTurn(group, context.had?.[feeders ? 'feeder' : 'guard']);
         const feeding = members.slice(0, Math.min(feeders, Math.max(0, members.length - 1)));
         const rest = members.slice(feeding.length);
-        return { id: setup.sides[i], members, feeders: feeding, guards: rest.slice(Math.max(1, rest.length - guards)) };
+        const guarding = feeders
+          ? rest.slice(Math.max(1, rest.length - guards))
+          : rest.slice(0, Math.min(guards, Math.max(0, rest.length - 1)));
+        return { id: setup.sides[i], members, feeders: feeding, guards: guarding };
       }),
       targets: values.targets,
       ...(values.to ? { to: values.to } : {}),
