@@ -8,6 +8,7 @@ import { HOME_SCHOOL } from '../core/model/ids.ts';
 import type { Lesson } from '../core/model/lesson.ts';
 import type { Attendance, Period } from '../core/model/period.ts';
 import type { Database } from './database.ts';
+import { overlap, withClaims } from './dayClaims.ts';
 import {
   attendanceRecords,
   gameRecords,
@@ -19,7 +20,7 @@ import {
   schoolRecords,
 } from './repositories/index.ts';
 import { readClass } from './routes/classes.ts';
-import { runs } from './tables.ts';
+import { periods, runs } from './tables.ts';
 
 /** Everything the desk shows and fit takes for a period; `lesson` is null where none is planned. */
 export type DeskInput = Omit<FitInput, 'lesson'> & { lesson: FitInput['lesson'] | null; attendance: Attendance | null };
@@ -93,9 +94,11 @@ export async function readLesson(db: Database, id: string, games = () => gameRec
   return lesson ? newestSettings(lesson, await games(), (format) => formatOf(format).settingsUpgrades) : null;
 }
 
-/** The facts and choices of one period. */
+/** The facts and choices of one period, with what others of the same time have of the gear. */
 export async function readDesk(db: Database, period: Period): Promise<DeskInput> {
-  const [desk] = await readDesks(db, [period]);
+  const sameDay = await periodRecords.list(db, eq(periods.date, period.date));
+  const beside = sameDay.filter((other) => overlap(period, other));
+  const [desk] = withClaims(await readDesks(db, [period]), await readDesks(db, beside));
   return desk;
 }
 

@@ -90,7 +90,7 @@ const blockId = contentIds(2000);
 
 /** A block's plan, kept by everything that it depends on: an edit plans the block that it is about, and no other. */
 export const keptPlan: PlanOf = (input, block, game, playing) => {
-  const { schoolClass, students, ratings, wishes, attendance, room, cupboard, school, history = null } = input;
-  const facts = [schoolClass, students, ratings, wishes, attendance, room, cupboard, school, history, game ?? null].map(factId);
+  const { schoolClass, students, ratings, wishes, attendance, room, cupboard, school, history = null, day = null } = input;
+  const facts = [schoolClass, students, ratings, wishes, attendance, room, cupboard, school, history, day, game ?? null].map(factId);
   return plans.of(`${facts.join()}|${blockId(block)}`, () => freshPlan(input, block, game, playing));
 };

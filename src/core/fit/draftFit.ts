@@ -114,7 +114,7 @@ export function planLesson(input: FitInput, planOf: PlanOf = keptPlan): PlannedL
     return { ...base, segments: done.game.timeline.segments, game: done.game };
   });
 
-  const gear = blocks.flatMap((b) => (b.game ? coverNeeds(b.id, b.game.needs, input.cupboard) : []));
+  const gear = blocks.flatMap((b) => (b.game ? coverNeeds(b.id, b.game.needs, input.cupboard, input.day?.claims) : []));
   const numbers = numbersOf(blocks, gear, time.ok ? 0 : time.over);
   const spareSeconds = time.ok ? time.spare : 0;
   const standing = blocks.map(standingOf);

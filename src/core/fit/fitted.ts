@@ -1,6 +1,6 @@
 import type { BlockIdeas, Card, Segment, SwitchCall, Timeline } from '../formats/format.ts';
 import type { SettingMeta, SettingRoles } from '../formats/setting.ts';
-import type { GearLine } from '../gear/cover.ts';
+import type { GearClaim, GearLine } from '../gear/cover.ts';
 import type { GearNeed } from '../gear/need.ts';
 import type { Band, BandDefaults } from '../model/band.ts';
 import type { ClassHistory } from '../model/classHistory.ts';
@@ -35,6 +35,8 @@ export interface FitInput {
   school: School;
   /** What the class has had in its last lessons; nothing if absent. */
   history?: ClassHistory;
+  /** What else happens while this lesson runs: gear that others have. */
+  day?: { claims: readonly GearClaim[] };
 }
 
 /** What the plan of one block may look at: not the bells. */

@@ -6,8 +6,11 @@ export interface GearLine {
   blockId: string;
   gearKind: string;
   need: number;
+  /** In the cupboard, less what others have at the same time. */
   have: number;
   short: number;
+  /** Who has some at the same time. */
+  promised: { to: string; count: number }[];
   from: { id: string; name: string; count: number; place: string }[];
   at: { pieceId: string; title: string; count: number; use: GearNeed['use']; where?: string }[];
 }
@@ -16,17 +19,33 @@ export interface GearLine {
 export const stockOf = (cupboard: readonly Pick<Gear, 'gearKind' | 'count'>[], kind: string): number =>
   cupboard.filter((g) => g.gearKind === kind).reduce((sum, g) => sum + g.count, 0);
 
+/** What a lesson that runs at the same time has of the gear, by kind. */
+export interface GearClaim {
+  to: string;
+  gear: Readonly<Record<string, number>>;
+}
+
 /** What a block needs against the cupboard, kind by kind, in the order it is laid out. All places are in use at once. */
-export function coverNeeds(blockId: string, needs: readonly GearNeed[], cupboard: readonly Gear[]): GearLine[] {
+export function coverNeeds(
+  blockId: string,
+  needs: readonly GearNeed[],
+  cupboard: readonly Gear[],
+  claims: readonly GearClaim[] = [],
+): GearLine[] {
   const lines = new Map<string, GearLine>();
   for (const need of needs) {
     const stock = cupboard.filter((g) => g.gearKind === need.gearKind);
+    const promised = claims.flatMap(({ to, gear }) => (gear[need.gearKind] ? [{ to, count: gear[need.gearKind] }] : []));
     const line = lines.get(need.gearKind) ?? {
       blockId,
       gearKind: need.gearKind,
       need: 0,
-      have: stockOf(stock, need.gearKind),
+      have: Math.max(
+        0,
+        promised.reduce((left, p) => left - p.count, stockOf(stock, need.gearKind)),
+      ),
       short: 0,
+      promised,
       from: stock.map(({ id, name, count, place }) => ({ id, name, count, place })),
       at: [],
     };

@@ -50,7 +50,7 @@ const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
   }),
   'gear-short': (d) => ({
     what: `${counted(n(d, 'short'), t(d, 'gearKind'))} short`,
-    why: `${n(d, 'need')} needed at once (${(d.places as string[]).join(', ')}), ${n(d, 'have')} in the cupboard. Some would stand without.`,
+    why: `${n(d, 'need')} needed at once (${(d.places as string[]).join(', ')}), ${n(d, 'have')} ${promisedWords(d)}. Some students would have none.`,
   }),
   'apart-together': (d, speak) => ({
     what: `${speak.student(t(d, 'a'))} and ${speak.student(t(d, 'b'))} are together`,
@@ -108,6 +108,12 @@ const FIXES: Record<string, (d: Data, speak: Speak) => string> = {
   ...SAFETY_FIXES,
   'trade-places': (d, speak) => `${speak.student(t(d, 'a'))} trades with ${speak.student(t(d, 'b'))}`,
 };
+
+/** "in the gear closet", or who has the others at the same time. */
+function promisedWords(d: Data): string {
+  const promised = (d.promised ?? []) as { to: string; count: number }[];
+  return promised.length ? `left while ${promised.map((p) => `${p.to} has ${p.count}`).join(' and ')}` : 'in the gear closet';
+}
 
 /** East, north-west …; north is away from the main door wall. */
 function bearing(dx: number, dy: number): string {

@@ -6,13 +6,16 @@ import type { BlockInput, StandingBlock } from '../fitted.ts';
 export function gearChecks(input: BlockInput, _: unknown, block: StandingBlock): FindingDraft[] {
   const { game } = block;
   if (!game) return [];
-  return coverNeeds(block.id, game.needs, input.cupboard)
+  return coverNeeds(block.id, game.needs, input.cupboard, input.day?.claims)
     .filter((line) => line.short > 0)
     .map((line) => ({
       code: 'gear-short',
       weight: 'stop' as const,
       at: { block: line.blockId, gear: line.gearKind, ...(line.at[0] ? { piece: line.at[0].pieceId } : {}) },
-      data: { gearKind: line.gearKind, need: line.need, have: line.have, short: line.short, places: line.at.map((a) => a.title) },
+      data: {
+        ...{ gearKind: line.gearKind, need: line.need, have: line.have, short: line.short, promised: line.promised },
+        places: line.at.map((a) => a.title),
+      },
       ideas: game.ways.gear[line.gearKind] ?? [],
     }));
 }

@@ -34,8 +34,13 @@ export function GearSheet({ fitted, block }: { fitted: FittedLesson; block: Fitt
               <td className="py-1.5">
                 <span className="font-bold">{line.gearKind}</span>
                 <span className="block text-xs text-muted">
-                  {line.from.map((f) => `${f.name}${f.place ? `, ${f.place}` : ''}`).join('; ') || 'not in the cupboard'}
+                  {line.from.map((f) => `${f.name}${f.place ? `, ${f.place}` : ''}`).join('; ') || 'not in the gear closet'}
                 </span>
+                {line.promised.map((p) => (
+                  <span key={p.to} className="block text-xs text-caution">
+                    {p.count} with {p.to} at the same time
+                  </span>
+                ))}
               </td>
               <td className="head py-1.5 text-right text-base">{line.need}</td>
               <td className="head py-1.5 text-right text-base">{line.have}</td>
