@@ -29,8 +29,8 @@ describe('a lesson on courts', () => {
     await screen.page.waitForSelector('#period-classId option[value="grade-5a"]');
     await screen.page.waitForSelector('#period-roomId option');
     await screen.page.select('#period-classId', 'grade-5a');
-    await screen.page.type('#period-start', '0200PM');
-    await screen.page.type('#period-end', '0245PM');
+    await screen.page.type('#period-start', '0250PM');
+    await screen.page.type('#period-end', '0335PM');
     await screen.click('button', 'Add the period');
     await screen.says('No lesson yet');
     await screen.fill('What is it called?', 'Bridges');

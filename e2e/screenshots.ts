@@ -70,7 +70,7 @@ async function main(): Promise<void> {
   await screen.click('button', /^Round 4/);
   await pause(200);
   await shoot('rotation');
-  const made = (await post('/periods', { date: today, start: '14:00', end: '14:45', classId: 'grade-5a', roomId: 'mill-gym' })) as {
+  const made = (await post('/periods', { date: today, start: '14:50', end: '15:35', classId: 'grade-5a', roomId: 'mill-gym' })) as {
     id: string;
   };
   const { lesson } = (await post(`/periods/${made.id}/lesson`, { title: 'Wind and leaves' })) as { lesson: { id: string } };

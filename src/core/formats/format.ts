@@ -41,6 +41,18 @@ export type {
   Timeline,
 } from './blockPlan.ts';
 
+/** A student's tries at one step of a ladder: made alone, made with help, all; and how many fell in all. Private. */
+export interface Attempts {
+  player: string;
+  /** Index of the step, and its id. */
+  step: number;
+  stepId: string;
+  tries: number;
+  alone: number;
+  helped: number;
+  fallen: number;
+}
+
 /** What a format folder promises. One type per folder; `defineFormat` closes over it. */
 export interface FormatSpec<Id extends string, G, V, P, State, E extends { type: string }> {
   id: Id;
@@ -93,6 +105,8 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   board(plays: readonly Playing<P>[], pieces: readonly Piece[]): BoardPart[];
   /** What the logbook keeps; best first or in group order. */
   results(plays: readonly Playing<P>[]): { code: string; rows: ResultRow[] };
+  /** Tries by step, for charts; none if left out. */
+  attempts?(setup: P, events: readonly PlayEvent[]): Attempts[];
   /** Events that the clock causes in one play when a segment ends; `rounds` is how many the block has. None if left out. */
   clockEvents?(segment: Segment, rounds: number, setup: P): E[];
 }
@@ -150,6 +164,8 @@ export interface Format {
   frames(setup: unknown, events: readonly PlayEvent[], floor: PlayFloor, play: number): Record<string, Frame[]>;
   board(plays: readonly Playing<unknown>[], pieces: readonly Piece[]): BoardPart[];
   results(plays: readonly Playing<unknown>[]): { code: string; rows: ResultRow[] };
+  keepsAttempts: boolean;
+  attempts(setup: unknown, events: readonly PlayEvent[]): Attempts[];
   clockEvents(segment: Segment, rounds: number, setup: unknown): { type: string }[];
 }
 
@@ -242,6 +258,8 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
     },
     board: (plays, pieces) => spec.board(plays.map(parsed), pieces),
     results: (plays) => spec.results(plays.map(parsed)),
+    keepsAttempts: spec.attempts !== undefined,
+    attempts: (setup, events) => spec.attempts?.(spec.play.parse(setup), events) ?? [],
     clockEvents: (segment, rounds, setup) => spec.clockEvents?.(segment, rounds, spec.play.parse(setup)) ?? [],
   };
 }

@@ -28,6 +28,8 @@ export interface LogEntry {
   /** Who came after the start, and who left before the end. */
   late: string[];
   left: string[];
+  /** True if tries by step are kept of one of its games. */
+  keepsAttempts: boolean;
   gearMissing: { gearKind: string; counted: number; need: number }[];
   note: string;
 }
@@ -100,6 +102,7 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
     onTaskSeconds: Math.round(onTask),
     blocks,
     results,
+    keepsAttempts: plan.blocks.some(({ game }) => game !== undefined && formatOf(game.format).keepsAttempts),
     absent: absent.map(nameOf),
     late: plan.absent.filter((id) => !absent.includes(id)).map(nameOf),
     left: Object.keys(state.presence)

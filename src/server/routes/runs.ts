@@ -2,6 +2,7 @@ import { and, eq, not, sql } from 'drizzle-orm';
 import { Router } from 'express';
 import { z } from 'zod';
 import { fitUnweighed } from '../../core/fit/fit.ts';
+import { type AttemptsOnDay, attemptsIn, keepsAttempts } from '../../core/live/attemptsIn.ts';
 import { foldRun } from '../../core/live/foldRun.ts';
 import { freeze } from '../../core/live/freeze.ts';
 import { type LogEntry, logEntry } from '../../core/live/logEntry.ts';
@@ -112,6 +113,18 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
   route(router, 'get', '/classes/:id/met', async (req) => {
     const { id } = await classRecords.get(db, idParam(req));
     return metIn(await runRecords.list(db, and(eq(runs.classId, id), not(stillOpen))));
+  });
+  // Private: each student's tries by step in the lessons that have ended, the newest last.
+  route(router, 'get', '/classes/:id/attempts', async (req) => {
+    const { id } = await classRecords.get(db, idParam(req));
+    const kept = (await runRecords.list(db, and(eq(runs.classId, id), not(stillOpen)))).filter(keepsAttempts);
+    const names: Record<string, string> = {};
+    const attempts: AttemptsOnDay[] = [];
+    for (const run of kept.sort((a, b) => a.startedAt - b.startedAt)) {
+      Object.assign(names, planOf(run).names);
+      attempts.push(...attemptsIn(run, await readRunLog(db, run.id)));
+    }
+    return { names, attempts };
   });
   route(router, 'get', '/runs/:id', async (req) => {
     const run = await runRecords.get(db, idParam(req));

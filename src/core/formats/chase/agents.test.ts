@@ -59,6 +59,9 @@ const VARIANTS: [string, object][] = [
   ],
   ['everyone hunts, a caught captor frees', { hunters: [], everyoneHunts: true, caught: 'task', release: 'captor', taskSeconds: 40 }],
   ['safe spots for one', { safeSpots: spots }],
+  ['an item to fetch, to touch a hunter with', { objective: true }],
+  ['an item to fetch while led home by the hand', { objective: true, caught: 'jail', release: 'escort', safeSpots: spots }],
+  ['hunters who may not stay', { camping: { radius: 2, seconds: 4 } }],
 ];
 
 describe('a chase on a floor', () => {
@@ -92,6 +95,45 @@ describe('a chase on a floor', () => {
       const step = Math.hypot(x - track![2 * (k - n)], y - track![2 * (k - n) + 1]);
       expect(step / STEP_S).toBeLessThan(4);
     }
+  });
+
+  it('is won with the item about as often as hunters are few, and the item lies where its carrier was caught', () => {
+    const wins = (hunters: number) =>
+      [...Array(12).keys()].filter((seed) => {
+        const setup = hunt(hunters, { objective: true });
+        const { events } = runChase(setup, fieldOf(floor), { seconds: 120, seed });
+        return events.some((e) => e.type === 'objective');
+      }).length;
+    expect(wins(2)).toBeGreaterThan(0);
+    expect(wins(2)).toBeGreaterThanOrEqual(wins(7));
+    const taken = (seed: number) =>
+      runChase(hunt(6, { objective: true }), fieldOf(floor), { seconds: 120, seed }).events.filter((e) => e.type === 'take').length;
+    expect(Math.max(...[...Array(8).keys()].map(taken))).toBeGreaterThan(1);
+  });
+
+  it('has no hunter stay longer than the limit and the time to get away', () => {
+    const camping = { radius: 2, seconds: 4 };
+    // All the others are safe for a minute: there is nobody to run after.
+    const safeSpots = [2, 6, 10, 14, 18, 22].flatMap((x) =>
+      [3, 6, 9].map((y) => ({ id: `${x}-${y}`, at: { x, y }, radius: 3, capacity: 20, limitSeconds: 60 })),
+    );
+    const longest = (change: object) => {
+      const setup = hunt(4, { safeSpots, ...change });
+      const { track, players, endedAt = 120 } = runChase(setup, fieldOf(floor), { seconds: 120, seed: 2, track: true });
+      const n = players.length;
+      let most = 0;
+      for (let h = 0; h < 4; h++) {
+        let [ax, ay, since] = [Number.NaN, Number.NaN, 0];
+        for (let k = 0; k * STEP_S < endedAt; k++) {
+          const [x, y] = [track![(k * n + h) * 2], track![(k * n + h) * 2 + 1]];
+          if (Number.isNaN(ax) || Math.hypot(x - ax, y - ay) > camping.radius) [ax, ay, since] = [x, y, k];
+          most = Math.max(most, (k - since) * STEP_S);
+        }
+      }
+      return most;
+    };
+    expect(longest({ camping })).toBeLessThan(camping.seconds + 5);
+    expect(longest({})).toBeGreaterThan(longest({ camping }));
   });
 
   it('has less of its runners active the more hunt, and ends sooner', () => {

@@ -1,9 +1,12 @@
 import type { PlayEvent } from '../../play/playRules.ts';
 import { type Rng, seededRng } from '../../rng.ts';
 import type { Measured } from '../../simulate/measurePlay.ts';
+import { campsOf } from './camping.ts';
 import type { Field } from './field.ts';
-import { ME, type Minds, think } from './minds.ts';
+import { type Minds, think } from './minds.ts';
+import { ME } from './modes.ts';
 import { PLAY_SHARE, STEP_S, USUAL_SPRINT } from './motion.ts';
+import { dropItem, itemOf } from './objective.ts';
 import type { ChasePlaySetup } from './setup.ts';
 import { huntersIn, playersIn } from './state.ts';
 
@@ -58,6 +61,7 @@ export function runChase(setup: ChasePlaySetup, field: Field, options: { seconds
   const caught = (at: number, by: number[], who: number) => {
     say(at, 'caught', { by: by.length > 1 ? by.map((b) => players[b]) : players[by[0]], who: players[who] });
     for (const b of by) cool[b] = at + AFTER_CATCH_S;
+    dropItem(minds, who);
     const escort = minds.escorts.find((e) => e.by === who || e.who === who);
     if (escort) {
       minds.escorts = minds.escorts.filter((e) => e !== escort);
@@ -111,12 +115,15 @@ export function runChase(setup: ChasePlaySetup, field: Field, options: { seconds
     const doneNow = minds.done;
     if (doneNow.length) minds.done = [];
     for (const done of doneNow) {
+      if (endedAt !== undefined) break;
       const [by, who] = [players[done.by], players[done.who]];
       if (done.what === 'safe') say(at, 'safe', { who, ...(done.spot === undefined ? {} : { spot: setup.safeSpots![done.spot].id }) });
-      else if (done.what === 'unsafe' || done.what === 'across') say(at, done.what, { who });
+      else if (['unsafe', 'across', 'take', 'objective'].includes(done.what)) say(at, done.what, { who });
       else say(at, done.what, { by, who });
       if (done.what === 'freed') free(done.who);
+      if (done.what === 'objective') endedAt = at;
     }
+    if (endedAt !== undefined) break;
     for (const { by, who } of catches(setup, minds, at, random)) {
       caught(at, by, who);
       endedAt ??= isAllCaught(setup, mode) ? at : undefined;
@@ -167,6 +174,8 @@ function startMinds(setup: ChasePlaySetup, field: Field, players: string[], rand
         })),
     escorts: [],
     called: -1,
+    ...(setup.objective ? { item: itemOf(setup, field) } : {}),
+    camps: campsOf(x, y),
     done: [],
   };
 }

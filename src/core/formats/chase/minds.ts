@@ -1,14 +1,14 @@
 import type { Rng } from '../../rng.ts';
+import { type Camps, mustLeave } from './camping.ts';
 import type { Field } from './field.ts';
+import { ME } from './modes.ts';
 import { EASY, far2, move, nearest, zoneX } from './motion.ts';
+import { dropItem, handleItem, type Item, seekItem } from './objective.ts';
 import type { ChasePlaySetup } from './setup.ts';
-
-/** What an agent is just now. `returning`: free by the rules, on the way back after a catch that sends them back. */
-export const ME = { free: 0, hunter: 1, held: 2, escort: 3, safe: 4, out: 5, across: 6, returning: 7 } as const;
 
 /** Something that an agent did by moving. */
 export interface Done {
-  what: 'freed' | 'escort' | 'home' | 'across' | 'safe' | 'unsafe';
+  what: 'freed' | 'escort' | 'home' | 'across' | 'safe' | 'unsafe' | 'take' | 'objective';
   by: number;
   who: number;
   spot?: number;
@@ -38,6 +38,9 @@ export interface Minds {
   escorts: { by: number; who: number }[];
   /** Index of the zone that was called last, −1 before. */
   called: number;
+  /** What is to be fetched, if there is something. */
+  item?: Item;
+  camps: Camps;
   done: Done[];
 }
 
@@ -56,7 +59,7 @@ export function think(setup: ChasePlaySetup, field: Field, m: Minds, at: number,
   for (let i = 0; i < m.mode.length; i++) if (m.mode[i] === hunting) threats.push(i);
   for (let i = 0; i < m.mode.length; i++) {
     const mode = m.mode[i];
-    if (mode === ME.hunter) hunt(field, m, i, at);
+    if (mode === ME.hunter) hunt(setup, field, m, i, at);
     else if (mode === ME.free) run(setup, field, m, i, at, random, threats);
     else if (mode === ME.escort) lead(setup, field, m, i);
     else if (mode === ME.returning) goBack(setup, field, m, i);
@@ -66,12 +69,17 @@ export function think(setup: ChasePlaySetup, field: Field, m: Minds, at: number,
   }
 }
 
-function hunt(field: Field, m: Minds, i: number, at: number): void {
+function hunt(setup: ChasePlaySetup, field: Field, m: Minds, i: number, at: number): void {
   const pair = m.hunters.find((h) => h.id === i);
   const leads = pair ?? m.hunters.find((h) => h.partner === i);
   if (!pair && leads) {
     m.target[i] = -1;
     move(field, m, i, m.x[leads.id] - m.x[i], m.y[leads.id] - m.y[i], 1);
+    return;
+  }
+  if (mustLeave(setup, field, m, i, at)) {
+    m.target[i] = -1;
+    move(field, m, i, m.goalX[i] - m.x[i], m.goalY[i] - m.y[i], 0.7);
     return;
   }
   const isGone = m.target[i] < 0 || (m.mode[m.target[i]] !== ME.free && m.mode[m.target[i]] !== ME.escort);
@@ -103,6 +111,7 @@ function run(setup: ChasePlaySetup, field: Field, m: Minds, i: number, at: numbe
       fy += dy / d2;
     }
   }
+  handleItem(m, i);
   if (reachSafety(setup, m, i, at, least)) return;
   if (at >= m.nextThought[i]) {
     m.nextThought[i] = at + THOUGHT_S;
@@ -129,7 +138,7 @@ function run(setup: ChasePlaySetup, field: Field, m: Minds, i: number, at: numbe
   let [gx, gy] = [m.goalX[i] - m.x[i], m.goalY[i] - m.y[i]];
   const goal = Math.sqrt(gx * gx + gy * gy) || 1;
   if (flees) {
-    const pull = setup.zones || (helps >= 0 && least > CALM_M * CALM_M) ? 0.25 : 0.05;
+    const pull = setup.zones || m.item?.carrier === i || (helps >= 0 && least > CALM_M * CALM_M) ? 0.25 : 0.05;
     gx = fx + (gx / goal) * pull;
     gy = fy + (gy / goal) * pull;
     if (field.slack(m.x[i], m.y[i]) < 1.2) {
@@ -140,7 +149,7 @@ function run(setup: ChasePlaySetup, field: Field, m: Minds, i: number, at: numbe
     move(field, m, i, (gx / size) * 5, (gy / size) * 5, 1);
     return;
   }
-  const isHurried = setup.zones !== undefined || helps >= 0;
+  const isHurried = setup.zones !== undefined || helps >= 0 || m.item?.carrier === i;
   move(field, m, i, gx, gy, goal < 0.3 ? 0 : isHurried ? 0.9 : EASY);
 }
 
@@ -153,6 +162,7 @@ function reachSafety(setup: ChasePlaySetup, m: Minds, i: number, at: number, hun
     let there = 0;
     for (let j = 0; j < m.spot.length; j++) if (m.spot[j] === s) there += 1;
     if (there >= (spots[s].capacity ?? 1)) continue;
+    dropItem(m, i);
     m.mode[i] = ME.safe;
     m.spot[i] = s;
     m.until[i] = at + (spots[s].limitSeconds ?? 5);
@@ -184,6 +194,7 @@ function chooseGoal(setup: ChasePlaySetup, field: Field, m: Minds, i: number, ra
     m.goalY[i] = m.y[i];
     return;
   }
+  if (seekItem(m, i, random)) return;
   const canHelp = (setup.release === 'touch' || setup.release === 'escort') && m.helps[i] && hunter2 > CALM_M * CALM_M;
   if (canHelp && random.below(3) > 0) {
     m.target[i] = nearest(m, i, (j) => m.mode[j] === ME.held);
@@ -203,6 +214,7 @@ function help(setup: ChasePlaySetup, m: Minds, i: number, who: number): void {
     m.mode[who] = ME.free;
     return;
   }
+  dropItem(m, i);
   m.mode[i] = ME.escort;
   m.mode[who] = ME.escort;
   m.escorts = [...m.escorts, { by: i, who }];

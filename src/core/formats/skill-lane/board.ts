@@ -4,7 +4,11 @@ import type { LanePlaySetup } from './setup.ts';
 
 type Students = readonly Playing<LanePlaySetup>[];
 
-/** A row for each student: made or missed alone with one tap, with help with two, and the step up or down when it is suggested. */
+const alone = { type: 'try', made: true, prompt: 'alone' };
+/** How many fell: one to all of them. */
+const upTo = (most: number) => Array.from({ length: most }, (_, i) => ({ value: i + 1 }));
+
+/** A row for each student: made or missed alone with one tap, with help, with a form or with how many fell with two, and the step up or down when it is suggested. */
 export function laneBoard(plays: Students): BoardPart[] {
   const rows = plays.map(({ setup, view }, play): BoardRow => {
     const { tries, made, bestRun, step, suggest } = view.tally;
@@ -19,9 +23,10 @@ export function laneBoard(plays: Students): BoardPart[] {
         data: { tries, made, bestRun, step, steps: setup.ladder.length },
       },
       actions: [
-        act('made', { type: 'try', made: true, prompt: 'alone' }),
-        act('missed', { type: 'try', made: false, prompt: 'alone' }),
+        setup.falls ? { ...act('made', alone), ask: { field: 'fallen', among: upTo(setup.falls) } } : act('made', alone),
+        act('missed', { type: 'try', made: false, prompt: 'alone', ...(setup.falls ? { fallen: 0 } : {}) }),
         { ...act('helped', { type: 'try', made: true }), ask: help },
+        ...(setup.forms ? [{ ...act('form', alone), ask: { field: 'form', among: setup.forms.map((value) => ({ value })) } }] : []),
         act('easier', { type: 'step', to: step - 1 }, isThere && step > 0),
         act('harder', { type: 'step', to: step + 1 }, isThere && step < setup.ladder.length - 1),
       ],

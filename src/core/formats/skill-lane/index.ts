@@ -1,5 +1,6 @@
 import { defineFormat } from '../format.ts';
 import { parseValues } from '../setting.ts';
+import { laneAttempts } from './attempts.ts';
 import { laneBoard, laneResults } from './board.ts';
 import { laneCard, laneRuleCard } from './card.ts';
 import { laneFormatChecks } from './checks.ts';
@@ -43,4 +44,5 @@ export const skillLane = defineFormat({
   },
   board: laneBoard,
   results: laneResults,
+  attempts: laneAttempts,
 });

@@ -19,6 +19,10 @@ export const LanePlaySetup = z.object({
   ownSeconds: z.number().min(0).optional(),
   blockSeconds: z.number().positive().optional(),
   waitSeconds: z.number().min(0).optional(),
+  /** How many objects may fall at a try, if that is counted. */
+  falls: z.number().int().min(1).max(20).optional(),
+  /** Stages of form that may be marked beside success, the first to come first. */
+  forms: z.array(z.string().min(1)).optional(),
 });
 export type LanePlaySetup = z.infer<typeof LanePlaySetup>;
 

@@ -24,6 +24,8 @@ export function lanePlays({ setup }: LaneContext, draft: LaneDraft, timeline: Ti
   const { values, groups } = draft;
   const { workSeconds, rounds } = timeline;
   const blockSeconds = Math.max(1, timeline.segments.at(-1)?.until ?? 1);
+  // What falls is the gear of which a lane has most.
+  const falls = setup.counts ? Math.max(0, ...setup.gear.map((g) => g.count)) : 0;
   return groups.flatMap((members) =>
     members.map((player, i) => {
       const turns = rounds.filter((_, r) => r % members.length === i).length;
@@ -36,6 +38,8 @@ export function lanePlays({ setup }: LaneContext, draft: LaneDraft, timeline: Ti
         down: values.downPercent / 100,
         ownSeconds: turns * workSeconds,
         blockSeconds,
+        ...(falls ? { falls } : {}),
+        ...(setup.forms.length ? { forms: setup.forms } : {}),
         waitSeconds: Math.max(0, members.length - 2) * (workSeconds + values.breakSeconds),
       };
     }),

@@ -7,6 +7,14 @@ const tries = (d: Data) => `${n(d, 'made')} of ${n(d, 'tries')}`;
 const best = (d: Data) => (n(d, 'bestRun') > 1 ? ` · best run ${n(d, 'bestRun')}` : '');
 const PROMPTS: Record<string, string> = { alone: 'alone', word: 'with a word', model: 'after a model', hand: 'with a hand' };
 
+/** With which help a try was made, how many fell, and with which form. */
+const triedWords = (d: Data): string =>
+  [
+    PROMPTS[t(d, 'prompt')] ?? 'alone',
+    ...(d.fallen === undefined ? [] : [`${n(d, 'fallen')} fell`]),
+    ...(d.form === undefined ? [] : [t(d, 'form').toLowerCase()]),
+  ].join(', ');
+
 export const skillLaneWords: FormatWords = {
   name: 'Skill lanes',
   settings: {
@@ -33,16 +41,18 @@ export const skillLaneWords: FormatWords = {
     'prompt-model': 'a model',
     'prompt-hand': 'a hand',
     prompt: 'Made with what help?',
+    fallen: 'How many fell?',
+    form: 'Made with which form?',
   },
   notes: {
     step: (d) => `${tries(d)} · step ${n(d, 'step') + 1} of ${n(d, 'steps')}${best(d)}`,
     'step-up': (d) => `${tries(d)} · ready for step ${n(d, 'step') + 2}`,
     'step-down': (d) => `${tries(d)} · try step ${n(d, 'step')}`,
   },
-  actions: { made: 'Made', missed: 'Missed', helped: 'Helped', easier: 'Easier', harder: 'Harder' },
+  actions: { made: 'Made', missed: 'Missed', helped: 'Helped', form: 'Form', easier: 'Easier', harder: 'Harder' },
   restart: 'you call them back',
   events: {
-    try: (d) => `${d.made ? 'Made' : 'Missed'}${n(d, 'count') > 1 ? ` ${n(d, 'count')} times` : ''}, ${PROMPTS[t(d, 'prompt')] ?? 'alone'}`,
+    try: (d) => `${d.made ? 'Made' : 'Missed'}${n(d, 'count') > 1 ? ` ${n(d, 'count')} times` : ''}, ${triedWords(d)}`,
     step: (d) => `To step ${n(d, 'to') + 1}`,
   },
   summary: (v, rounds, work, _, places) => `${s(places, 'lane')} · ${s(rounds, 'turn')} of ${duration(work)} · step ${v.step}`,

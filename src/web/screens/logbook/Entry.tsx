@@ -8,6 +8,7 @@ import { CommitField } from '../../parts/CommitField.tsx';
 import { clockText, longDate } from '../../parts/now.ts';
 import { Pennant } from '../../parts/Pennant.tsx';
 import { Problem } from '../../parts/Problem.tsx';
+import { Attempts } from './Attempts.tsx';
 
 /** One run: planned against actual, results, who was away, gear not counted back, the note. */
 export function Entry({ runId }: { runId: string }) {
@@ -88,6 +89,7 @@ function Told({ entry }: { entry: LogEntry }) {
           {entry.results.map((r) => (
             <Results key={r.block} result={r} />
           ))}
+          {entry.ended && entry.keepsAttempts && <Attempts classId={entry.classId} />}
         </section>
         <section>
           <h3 className="border-b pb-1 text-base">Away</h3>

@@ -1,35 +1,30 @@
 import type { ApexOptions } from 'apexcharts';
-import Wrapped from 'react-apexcharts';
 import type { TrendPoint } from '../../../core/live/trend.ts';
 import { shortDate } from '../../parts/now.ts';
-
-/** The build hands the package over inside its namespace, the development server does not. */
-const Chart = ((Wrapped as unknown as { default?: typeof Wrapped }).default ?? Wrapped) as typeof Wrapped;
+import { AXIS, Chart, isStill } from './chart.ts';
 
 const SERIES = [
   { name: 'planned', colour: '#1B4FB3', dash: 6, of: (p: TrendPoint) => p.plannedMinutes },
   { name: 'actual', colour: '#182230', dash: 0, of: (p: TrendPoint) => p.actualMinutes },
   { name: 'on task', colour: '#256B3F', dash: 2, of: (p: TrendPoint) => p.onTaskMinutes },
 ];
-const axis = { style: { fontSize: '12px', fontFamily: 'Atkinson Hyperlegible, sans-serif', colors: '#55606B' } };
 
 /** Three lines over the weeks: minutes planned, taken, and on task. */
 export default function TrendChart({ points }: { points: readonly TrendPoint[] }) {
-  const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
   const options: ApexOptions = {
     chart: {
       toolbar: { show: false },
       zoom: { enabled: false },
-      animations: { enabled: !still, speed: 200 },
-      fontFamily: axis.style.fontFamily,
+      animations: { enabled: !isStill(), speed: 200 },
+      fontFamily: AXIS.style.fontFamily,
     },
     colors: SERIES.map((s) => s.colour),
     stroke: { width: 3, curve: 'straight', dashArray: SERIES.map((s) => s.dash) },
     markers: { size: 5, shape: ['square', 'circle', 'diamond'], strokeWidth: 0 },
     grid: { borderColor: '#D6D9DC' },
     legend: { fontSize: '14px', position: 'top', horizontalAlign: 'left', labels: { colors: '#182230' } },
-    xaxis: { type: 'category', labels: { ...axis, rotate: 0, hideOverlappingLabels: true }, tooltip: { enabled: false } },
-    yaxis: { min: 0, forceNiceScale: true, labels: { ...axis, formatter: (v) => `${Math.round(v)} min` } },
+    xaxis: { type: 'category', labels: { ...AXIS, rotate: 0, hideOverlappingLabels: true }, tooltip: { enabled: false } },
+    yaxis: { min: 0, forceNiceScale: true, labels: { ...AXIS, formatter: (v) => `${Math.round(v)} min` } },
     tooltip: { y: { formatter: (v) => `${v.toFixed(1)} min` } },
   };
   const series = SERIES.map(({ name, of }) => ({ name, data: points.map((p) => ({ x: shortDate(p.from), y: of(p) })) }));

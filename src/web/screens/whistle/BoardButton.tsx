@@ -18,7 +18,7 @@ export function BoardButton({ action, of, words, large, onAct }: Props) {
       type="button"
       disabled={!action.enabled}
       aria-label={of ? `${of}: ${word}` : undefined}
-      className={`head min-h-11 px-2 text-center whitespace-nowrap disabled:opacity-35 ${large ? 'min-w-16 flex-1 bg-tape text-base hover:bg-[#2b62cc]' : 'bg-ink-3 text-sm hover:bg-[#3a4a60]'}`}
+      className={`head min-h-11 px-2 text-center whitespace-nowrap disabled:opacity-35 ${large ? 'min-w-16 flex-1 bg-tape text-base hover:bg-[#2b62cc]' : 'flex-1 bg-ink-3 text-sm hover:bg-[#3a4a60]'}`}
       onClick={() => onAct(action)}
     >
       {word}

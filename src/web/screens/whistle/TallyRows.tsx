@@ -12,7 +12,10 @@ interface Props {
   onAct(action: BoardAction): void;
 }
 
-/** Students or sides with their counts: the two usual taps large, the others beside them. */
+/** How many of a row's actions are the usual ones. */
+const LARGE = 2;
+
+/** Students or sides with their counts: the two usual taps large, the others under them. */
 export function TallyRows({ rows, actions, label, names, words, onAct }: Props) {
   const wide = rows.length <= 4 ? 'grid-cols-1' : rows.length > 16 ? 'grid-cols-3' : 'grid-cols-2';
   return (
@@ -30,11 +33,16 @@ export function TallyRows({ rows, actions, label, names, words, onAct }: Props) 
                 </output>
               </div>
               {row.note && <p className="text-sm leading-4 text-[#c3ccd6]">{words.notes?.[row.note.code]?.(row.note.data)}</p>}
-              <div className="flex flex-wrap gap-1">
-                {row.actions.map((action, i) => (
-                  <BoardButton key={action.code} action={action} of={name} words={words} large={i < 2} onAct={onAct} />
-                ))}
-              </div>
+              {[row.actions.slice(0, LARGE), row.actions.slice(LARGE)].map(
+                (list, i) =>
+                  list.length > 0 && (
+                    <div key={i === 0 ? 'usual' : 'others'} className="flex flex-wrap gap-1">
+                      {list.map((action) => (
+                        <BoardButton key={action.code} action={action} of={name} words={words} large={i === 0} onAct={onAct} />
+                      ))}
+                    </div>
+                  ),
+              )}
             </li>
           );
         })}

@@ -1,0 +1,24 @@
+import type { PlayEvent } from '../../play/playRules.ts';
+import type { Attempts } from '../format.ts';
+import type { LanePlaySetup } from './setup.ts';
+
+/** Tries of a play by the step they were at, in the order in which the steps came; a step come back to goes on where it was. */
+export function laneAttempts({ player, ladder, step }: LanePlaySetup, events: readonly PlayEvent[]): Attempts[] {
+  const bySteps = new Map<number, Attempts>();
+  let at = step;
+  for (const event of events) {
+    if (event.type === 'step') at = Number(event.to);
+    if (event.type !== 'try') continue;
+    const count = Number(event.count ?? 1);
+    const known = bySteps.get(at) ?? { player, step: at, stepId: ladder[at], tries: 0, alone: 0, helped: 0, fallen: 0 };
+    const isAlone = (event.prompt ?? 'alone') === 'alone';
+    bySteps.set(at, {
+      ...known,
+      tries: known.tries + count,
+      alone: known.alone + (event.made && isAlone ? count : 0),
+      helped: known.helped + (event.made && !isAlone ? count : 0),
+      fallen: known.fallen + Number(event.fallen ?? 0),
+    });
+  }
+  return [...bySteps.values()];
+}
