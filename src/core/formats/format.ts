@@ -5,20 +5,10 @@ import type { Piece } from '../model/piece.ts';
 import type { Rule } from '../model/rule.ts';
 import { foldPlay, openPlay, type PlayFold } from '../play/foldPlay.ts';
 import { type Forecast, type ForecastOptions, joined } from '../play/forecast.ts';
-import type { PlayEvent, PlayRules, PlayView } from '../play/playRules.ts';
-import type {
-  BlockDraft,
-  BlockIdeas,
-  Card,
-  PlanContext,
-  PlanInput,
-  Playing,
-  Segment,
-  SimulateOptions,
-  SwitchCall,
-  Timeline,
-} from './blockPlan.ts';
+import type { PlayEvent, PlayView } from '../play/playRules.ts';
+import type { BlockIdeas, Card, PlanInput, Playing, Segment, SimulateOptions, SwitchCall, Timeline } from './blockPlan.ts';
 import type { BoardPart, ResultRow } from './board.ts';
+import type { Attempts, FormatSpec } from './formatSpec.ts';
 import type { SettingsUpgrade } from './newestSettings.ts';
 import { wholeCard } from './rules.ts';
 import { rolesIn, type SettingMeta, type SettingRoles, settle } from './setting.ts';
@@ -41,75 +31,7 @@ export type {
   Timeline,
 } from './blockPlan.ts';
 
-/** A student's tries at one step of a ladder: made alone, made with help, all; and how many fell in all. Private. */
-export interface Attempts {
-  player: string;
-  /** Index of the step, and its id. */
-  step: number;
-  stepId: string;
-  tries: number;
-  alone: number;
-  helped: number;
-  fallen: number;
-}
-
-/** What a format folder promises. One type per folder; `defineFormat` closes over it. */
-export interface FormatSpec<Id extends string, G, V, P, State, E extends { type: string }> {
-  id: Id;
-  parseSetup(setup: unknown): G;
-  settings(setup: G): SettingMeta[];
-  /** What settings of older versions are called and worth today: the first turns version 1 into 2. */
-  settingsUpgrades?: readonly SettingsUpgrade[];
-  parseValues(values: unknown): { ok: true; values: V } | { ok: false; key: string; code: string };
-  group(context: PlanContext<G, V>): { groups: string[][]; noticed: FindingDraft[] };
-  layout(context: PlanContext<G, V>, groups: string[][]): Pick<BlockDraft<V>, 'pieces' | 'things' | 'unplaced'>;
-  /** Seconds and metres of the longest move between places; 0 if left out: nobody moves on. */
-  pace?(context: PlanContext<G, V>, draft: Omit<BlockDraft<V>, 'moveSeconds' | 'walkM'>): Pick<BlockDraft<V>, 'moveSeconds' | 'walkM'>;
-  span(context: PlanContext<G, V>, draft: BlockDraft<V>): { least: number; most: number };
-  timeline(context: PlanContext<G, V>, draft: BlockDraft<V>, seconds: number): Timeline;
-  /** One play, or one for each court where courts play for themselves. */
-  plays(context: PlanContext<G, V>, draft: BlockDraft<V>, timeline: Timeline): P[];
-  gear(context: PlanContext<G, V>, draft: BlockDraft<V>): GearNeed[];
-  /** What is called out at a move; nothing if left out. */
-  calls?(context: PlanContext<G, V>, draft: BlockDraft<V>): SwitchCall[];
-  checks(context: PlanContext<G, V>, draft: BlockDraft<V>, timeline: Timeline): FindingDraft[];
-  ways(context: PlanContext<G, V>, draft: BlockDraft<V>): BlockIdeas;
-  /** Metres each piece wants free of walls and fixed things, and why; the school's clearance if left out. */
-  clearance?(context: PlanContext<G, V>, pieceId: string): { metres: number; running: boolean; runM: number };
-  /** The cards at its places: what is done there. */
-  card(context: PlanContext<G, V>, draft: BlockDraft<V>): Card[];
-  /** The rules that its settings decide, read aloud to all; the game and the teacher add the others or say them in their words. */
-  rules(context: PlanContext<G, V>, draft: BlockDraft<V>): Rule[];
-  /** Events of its board that a fault of the rules explains, with the fault's code. */
-  faults?: Partial<Record<E['type'], string>>;
-  play: PlayRules<P, State, E>;
-  /** The rules that older versions were frozen with: logs of then replay as they did. */
-  olderPlay?: PlayRules<P, State, E>[];
-  /** Who has which role in a play, as often as they have it: evened out over the lessons of a class. None if left out. */
-  rolesIn?(setup: P): Record<string, readonly string[]>;
-  /** The play that a latecomer gets, if its plays take nobody in: a lane of one's own. */
-  latePlay?(setups: readonly P[], player: string): P | undefined;
-  /** One play as it could go, in events that play accepts; `at` counts working time alone, moves and phases take none. */
-  simulate(setup: P, options: SimulateOptions): PlayEvent[];
-  forecast(setup: P, options: ForecastOptions): Forecast;
-  /** The same at once, for a lesson that is being planned; `forecast` if left out. */
-  quick?(setup: P, options: ForecastOptions): Forecast;
-  /** What a try-out plays: one round, or all of the block; a round if left out. */
-  tries?: 'round' | 'block';
-  /** One play by chance with how it went for everyone; if left out every play is as `quick` says. */
-  tryOne?(setup: P, options: SimulateOptions): TriedPlay;
-  /** The id of the place or thing where those stand whom a play's view has at `place`; `play` is its index. */
-  spotOf?(place: string, play: number, floor: PlayFloor): string | undefined;
-  /** Where everyone is, if not from spot to spot. */
-  frames?(setup: P, events: readonly PlayEvent[], floor: PlayFloor): Record<string, Frame[]>;
-  board(plays: readonly Playing<P>[], pieces: readonly Piece[]): BoardPart[];
-  /** What the logbook keeps; best first or in group order. */
-  results(plays: readonly Playing<P>[]): { code: string; rows: ResultRow[] };
-  /** Tries by step, for charts; none if left out. */
-  attempts?(setup: P, events: readonly PlayEvent[]): Attempts[];
-  /** Events that the clock causes in one play when a segment ends; `rounds` is how many the block has. None if left out. */
-  clockEvents?(segment: Segment, rounds: number, setup: P): E[];
-}
+export type { Attempts, FormatSpec } from './formatSpec.ts';
 
 export interface PlannedBlock {
   values: Record<string, unknown>;
@@ -185,43 +107,7 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
       const parsed = spec.parseValues(settle(metas, '4-5', {}, { [key]: value }));
       return parsed.ok ? undefined : parsed.code;
     },
-    plan(rawSetup, input) {
-      const setup = spec.parseSetup(rawSetup);
-      const metas = spec.settings(setup);
-      const { values, noticed: aside } = usableValues(spec.id, metas, input, spec.parseValues);
-      const context = { ...input, setup, values };
-      const still = { metres: input.wallClearanceM, running: false, runM: 0 };
-      const { groups, noticed } = spec.group(context);
-      const { things, ...laidOut } = spec.layout(context, groups);
-      const placed = { values, groups, ...laidOut, things: things.map((t) => ({ ...t, ...input.placed[t.id] })) };
-      const draft = { ...placed, ...(spec.pace?.(context, placed) ?? { moveSeconds: 0, walkM: 0 }) };
-      return {
-        ...draft,
-        values: draft.values as Record<string, unknown>,
-        usual: settle(metas, input.band, input.gameValues, {}),
-        roles: rolesIn(metas, draft.values as Record<string, unknown>),
-        span: spec.span(context, draft),
-        needs: spec.gear(context, draft),
-        calls: spec.calls?.(context, draft) ?? [],
-        cards: spec.card(context, draft),
-        rules: wholeCard(
-          spec.rules(context, draft),
-          input.rules,
-          metas.map((m) => m.key),
-        ),
-        ways: signedIdeas(spec.id, spec.ways(context, draft)),
-        clearances: Object.fromEntries(draft.pieces.map((p) => [p.id, spec.clearance?.(context, p.id) ?? still])),
-        finish(seconds) {
-          const timeline = spec.timeline(context, draft, seconds);
-          const plays = spec.plays(context, draft, timeline);
-          const forecast = joined(
-            plays.map((play, i) => (spec.quick ?? spec.forecast)(play, { seconds: Math.max(1, seconds), seed: input.seed + i })),
-          );
-          const own = spec.checks(context, draft, timeline).map((f) => signedFinding(spec.id, f));
-          return { timeline, plays, forecast, noticed: [...aside, ...noticed, ...own] };
-        },
-      };
-    },
+    plan: (setup, input) => planWith(spec, setup, input),
     playVersion: spec.play.version,
     open(setup, version = spec.play.version) {
       const rules = [spec.play, ...(spec.olderPlay ?? [])].find((r) => r.version === version);
@@ -261,5 +147,48 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
     keepsAttempts: spec.attempts !== undefined,
     attempts: (setup, events) => spec.attempts?.(spec.play.parse(setup), events) ?? [],
     clockEvents: (segment, rounds, setup) => spec.clockEvents?.(segment, rounds, spec.play.parse(setup)) ?? [],
+  };
+}
+
+/** A game planned: groups, floor, gear and bounds, before its length is known. */
+function planWith<Id extends string, G, V extends object, P, State, E extends { type: string }>(
+  spec: FormatSpec<Id, G, V, P, State, E>,
+  rawSetup: unknown,
+  input: PlanInput,
+): PlannedBlock {
+  const setup = spec.parseSetup(rawSetup);
+  const metas = spec.settings(setup);
+  const { values, noticed: aside } = usableValues(spec.id, metas, input, spec.parseValues);
+  const context = { ...input, setup, values };
+  const still = { metres: input.wallClearanceM, running: false, runM: 0 };
+  const { groups, noticed } = spec.group(context);
+  const { things, ...laidOut } = spec.layout(context, groups);
+  const placed = { values, groups, ...laidOut, things: things.map((t) => ({ ...t, ...input.placed[t.id] })) };
+  const draft = { ...placed, ...(spec.pace?.(context, placed) ?? { moveSeconds: 0, walkM: 0 }) };
+  return {
+    ...draft,
+    values: draft.values as Record<string, unknown>,
+    usual: settle(metas, input.band, input.gameValues, {}),
+    roles: rolesIn(metas, draft.values as Record<string, unknown>),
+    span: spec.span(context, draft),
+    needs: spec.gear(context, draft),
+    calls: spec.calls?.(context, draft) ?? [],
+    cards: spec.card(context, draft),
+    rules: wholeCard(
+      spec.rules(context, draft),
+      input.rules,
+      metas.map((m) => m.key),
+    ),
+    ways: signedIdeas(spec.id, spec.ways(context, draft)),
+    clearances: Object.fromEntries(draft.pieces.map((p) => [p.id, spec.clearance?.(context, p.id) ?? still])),
+    finish(seconds) {
+      const timeline = spec.timeline(context, draft, seconds);
+      const plays = spec.plays(context, draft, timeline);
+      const forecast = joined(
+        plays.map((play, i) => (spec.quick ?? spec.forecast)(play, { seconds: Math.max(1, seconds), seed: input.seed + i })),
+      );
+      const own = spec.checks(context, draft, timeline).map((f) => signedFinding(spec.id, f));
+      return { timeline, plays, forecast, noticed: [...aside, ...noticed, ...own] };
+    },
   };
 }

@@ -7,11 +7,11 @@ import { formatWords, PHASE_WORDS } from '../../../core/words/en.ts';
 import { problemWords } from '../../api.ts';
 import { isTyping } from '../../parts/KeyHelp.tsx';
 import { useAwake } from '../../parts/useAwake.ts';
+import { BetweenGames } from './BetweenGames.tsx';
 import { Boards } from './Boards.tsx';
 import { ChangeRest } from './ChangeRest.tsx';
 import { Controls, Follows } from './Controls.tsx';
 import { EndLesson } from './EndLesson.tsx';
-import { FrozenCard } from './FrozenCard.tsx';
 import { OffenceBand } from './OffenceBand.tsx';
 import { SidePanels } from './SidePanels.tsx';
 import { SittingOutBand, Students } from './Students.tsx';
@@ -211,23 +211,6 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
       {listing && <WhatHappened run={run} onClose={() => setListing(false)} />}
       {ending && <EndLesson plan={plan} state={state} send={send} onClose={() => setEnding(false)} onEnded={leave} />}
     </main>
-  );
-}
-
-/** A block without a game: what comes next. While a game is explained its rules are there to be read aloud. */
-function BetweenGames({ plan, at }: { plan: LiveRun['plan']; at: number }) {
-  const [block, next] = [plan.blocks[at], plan.blocks[at + 1]];
-  const isExplained = block?.phase === 'explain' && next?.game && next.game.rules.length > 0;
-  return (
-    <div
-      className={`flex min-h-0 flex-1 flex-col overflow-auto bg-ink-2 p-8 max-[600px]:p-4 ${isExplained ? '' : 'justify-center'}`}
-      tabIndex={0}
-      role="region"
-      aria-label="Now"
-    >
-      <p className="head text-2xl">{isExplained ? next.title : block?.title}</p>
-      {isExplained ? <FrozenCard game={next.game!} large /> : next && <p className="mt-2 text-lg text-[#c3ccd6]">Next: {next.title}</p>}
-    </div>
   );
 }
 
