@@ -6,7 +6,7 @@ import type { FitInput } from '../src/core/fit/fitted.ts';
 import { eightGames, ideaCount, weighEach } from '../src/core/fit/weighEach.fixture.ts';
 import { rectPolygon } from '../src/core/geometry/point.ts';
 import { Lesson } from '../src/core/model/lesson.ts';
-import { head } from '../src/core/model/record.ts';
+import { newHeader } from '../src/core/model/record.ts';
 import { boxOf } from '../src/core/model/shape.ts';
 import { StudentPrivate } from '../src/core/model/student.ts';
 import { routesAround, widestRoutes } from '../src/core/safety/routes.ts';
@@ -25,7 +25,7 @@ function bigDesk(wheels: boolean): FitInput {
   const students = classOf(40);
   const ratings = students.map(({ id, classId }, i) =>
     StudentPrivate.parse({
-      ...head('student-private', 1),
+      ...newHeader('student-private', 1),
       studentId: id,
       classId,
       rating: 1 + (i % 5),

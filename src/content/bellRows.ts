@@ -1,10 +1,10 @@
 import type { Game } from '../core/model/game.ts';
 import { GameId } from '../core/model/ids.ts';
-import { head } from '../core/model/record.ts';
+import { newHeader } from '../core/model/record.ts';
 
 /** Every tower has a row of cones; whoever knocks its own row down first rings the bell. */
 export const bellRows: Game = {
-  ...head('game', 2),
+  ...newHeader('game', 2),
   id: GameId.parse('bell-rows'),
   title: 'Ring the row',
   purpose: 'Aim at small targets from both sides, and stop throws without fear of the object',

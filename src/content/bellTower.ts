@@ -1,10 +1,10 @@
 import type { Game } from '../core/model/game.ts';
 import { GameId } from '../core/model/ids.ts';
-import { head } from '../core/model/record.ts';
+import { newHeader } from '../core/model/record.ts';
 
 /** Three bells in a tower: catch, say the next word of the chain, pass on. */
 export const bellTower: Game = {
-  ...head('game', 2),
+  ...newHeader('game', 2),
   id: GameId.parse('bell-tower'),
   title: 'Bell tower',
   purpose: 'Catch and pass under a small load for the mind, and take turns fairly',

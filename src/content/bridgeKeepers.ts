@@ -1,10 +1,10 @@
 import type { Game } from '../core/model/game.ts';
 import { GameId } from '../core/model/ids.ts';
-import { head } from '../core/model/record.ts';
+import { newHeader } from '../core/model/record.ts';
 
 /** Keep a light ball crossing four arches of a bridge; whoever lets it fall walks round to the bank. */
 export const bridgeKeepers: Game = {
-  ...head('game', 2),
+  ...newHeader('game', 2),
   id: GameId.parse('bridge-keepers'),
   title: 'Bridge keepers',
   purpose: 'Send a light ball on with the open hand so that the next one can play it',

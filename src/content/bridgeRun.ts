@@ -1,10 +1,10 @@
 import type { Game } from '../core/model/game.ts';
 import { GameId } from '../core/model/ids.ts';
-import { head } from '../core/model/record.ts';
+import { newHeader } from '../core/model/record.ts';
 
 /** A round of bridges, gates and stepping stones; everyone goes at their own pace. */
 export const bridgeRun: Game = {
-  ...head('game', 2),
+  ...newHeader('game', 2),
   id: GameId.parse('bridge-run'),
   title: 'Seven bridges',
   purpose: 'Travel in different ways, balance, land softly, and leave every element as it was',

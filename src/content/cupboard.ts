@@ -1,5 +1,5 @@
 import { Gear } from '../core/model/gear.ts';
-import { head } from '../core/model/record.ts';
+import { newHeader } from '../core/model/record.ts';
 
 type Line = [name: string, gearKind: Gear['gearKind'], count: number, place: string, more?: Partial<Gear>];
 
@@ -28,5 +28,5 @@ const LINES: Line[] = [
 
 /** Alder Hollow's cupboard. */
 export const DEMO_CUPBOARD: Gear[] = LINES.map(([name, gearKind, count, place, more], i) =>
-  Gear.parse({ ...head('gear', 1), id: `gear-${i + 1}`, name, gearKind, count, place, latex: false, ...more }),
+  Gear.parse({ ...newHeader('gear', 1), id: `gear-${i + 1}`, name, gearKind, count, place, latex: false, ...more }),
 );

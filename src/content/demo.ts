@@ -2,7 +2,7 @@ import { usualThing } from '../core/model/fixedThing.ts';
 import { type LaidPiece, newLaid } from '../core/model/laidPiece.ts';
 import { Lesson } from '../core/model/lesson.ts';
 import { Attendance, Period } from '../core/model/period.ts';
-import { head } from '../core/model/record.ts';
+import { newHeader } from '../core/model/record.ts';
 import { plainRoom, Room, rectangleOutline } from '../core/model/room.ts';
 import { NEW_SCHOOL, type School } from '../core/model/school.ts';
 import { SchoolClass } from '../core/model/schoolClass.ts';
@@ -20,7 +20,7 @@ const DOOR = { swing: 'inwards', exit: true };
 
 /** The Mill Gym: 26 × 15 m, stage at the west wall, two doors, a folded bleacher and a post. */
 export const MILL_GYM: Room = Room.parse({
-  ...head('room', 3),
+  ...newHeader('room', 3),
   id: 'mill-gym',
   name: 'Mill Gym',
   ...plainRoom(rectangleOutline(26, 15)),
@@ -66,7 +66,7 @@ export const MILL_GYM: Room = Room.parse({
 
 /** The Upper Yard: 40 × 24 m of asphalt with a tree planter and two gates. */
 export const UPPER_YARD: Room = Room.parse({
-  ...head('room', 3),
+  ...newHeader('room', 3),
   id: 'upper-yard',
   name: 'Upper Yard',
   ...plainRoom(rectangleOutline(40, 24)),
@@ -85,7 +85,7 @@ export const UPPER_YARD: Room = Room.parse({
 });
 /** The Old Dining Hall: an L, its kitchen corner walled off, one pillar, tables folded along the west wall. */
 export const OLD_DINING_HALL: Room = Room.parse({
-  ...head('room', 3),
+  ...newHeader('room', 3),
   id: 'old-dining-hall',
   name: 'Old Dining Hall',
   ...plainRoom([
@@ -194,11 +194,11 @@ function roster(
   traits: Record<number, Pick<StudentPrivate, 'tags' | 'helper' | 'calm'>> = {},
 ): Roster {
   const random = seededRng(seed);
-  const schoolClass = SchoolClass.parse({ ...head('class', 1), id, name, grade });
+  const schoolClass = SchoolClass.parse({ ...newHeader('class', 1), id, name, grade });
   const order = GIVEN.map((given, i) => ({ given, key: random.float(), i })).sort((a, b) => a.key - b.key);
   const students = order.slice(0, count).map(({ given }, i) =>
     Student.parse({
-      ...head('student', 1),
+      ...newHeader('student', 1),
       id: `${id}-${i + 1}`,
       classId: id,
       givenName: given,
@@ -207,7 +207,7 @@ function roster(
   );
   const ratings = students.map((s, i) =>
     StudentPrivate.parse({
-      ...head('student-private', 1),
+      ...newHeader('student-private', 1),
       studentId: s.id,
       classId: id,
       rating: 1 + Math.min(4, Math.floor((random.float() + random.float()) * 2.5)),
@@ -216,7 +216,13 @@ function roster(
     }),
   );
   const wishes = apart.map(([a, b], i) =>
-    Wish.parse({ ...head('wish', 1), id: `${id}-wish-${i + 1}`, classId: id, wish: 'apart', students: [students[a].id, students[b].id] }),
+    Wish.parse({
+      ...newHeader('wish', 1),
+      id: `${id}-wish-${i + 1}`,
+      classId: id,
+      wish: 'apart',
+      students: [students[a].id, students[b].id],
+    }),
   );
   return { schoolClass, students, ratings, wishes };
 }
@@ -283,7 +289,7 @@ const game = (id: string, title: string, gameId: string, settings: Record<string
   game: { gameId, settings, placed: {}, ...more },
 });
 const lesson = (id: string, title: string, blocks: unknown[]): Lesson =>
-  Lesson.parse({ ...head('lesson', 2), id, title, blocks, accepted: [] });
+  Lesson.parse({ ...newHeader('lesson', 2), id, title, blocks, accepted: [] });
 
 /** Six throwing lanes side by side in the Upper Yard, all away from the school gate, a line behind each, discs and the teacher beside them. */
 const WARM_UP_LANES: LaidPiece[] = [
@@ -355,7 +361,7 @@ export const LESSONS = {
 export function demoPeriods(date: string): Period[] {
   const period = (id: keyof typeof LESSONS, start: string, end: string, { schoolClass }: Roster, room: Room) =>
     Period.parse({
-      ...head('period', 1),
+      ...newHeader('period', 1),
       id: `${id}-${date}`,
       date,
       start,
@@ -377,7 +383,7 @@ export function demoPeriods(date: string): Period[] {
 export function demoAttendance(periodId: string): Attendance {
   const s = GRADE_5A.students;
   return Attendance.parse({
-    ...head('attendance', 1),
+    ...newHeader('attendance', 1),
     periodId,
     entries: {
       [s[12].id]: { status: 'no-shoes', role: 'scores' },

@@ -1,6 +1,6 @@
 import { Lesson } from '../core/model/lesson.ts';
 import { Attendance, Period } from '../core/model/period.ts';
-import { head } from '../core/model/record.ts';
+import { newHeader } from '../core/model/record.ts';
 import type { Room } from '../core/model/room.ts';
 import { seededRng } from '../core/rng.ts';
 import { GRADE_1M, GRADE_2C, GRADE_3B, GRADE_5A, GRADE_6D, GRADE_8A, LESSONS, MILL_GYM, type Roster, UPPER_YARD } from './demo.ts';
@@ -96,7 +96,7 @@ export function demoPast(days: readonly PastDay[]): PastLesson[] {
       const absent = from.students.filter(() => random.float() < 0.045).slice(0, 4);
       return {
         period: Period.parse({
-          ...head('period', 1),
+          ...newHeader('period', 1),
           id: `past-${id}`,
           date,
           start,
@@ -107,7 +107,7 @@ export function demoPast(days: readonly PastDay[]): PastLesson[] {
         }),
         lesson: Lesson.parse({ ...LESSONS[plan], id: `past-lesson-${id}` }),
         attendance: Attendance.parse({
-          ...head('attendance', 1),
+          ...newHeader('attendance', 1),
           periodId: `past-${id}`,
           entries: Object.fromEntries(absent.map((s) => [s.id, { status: 'absent', role: 'away' }])),
         }),

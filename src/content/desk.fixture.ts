@@ -1,7 +1,7 @@
 import type { FitInput } from '../core/fit/fitted.ts';
 import { Lesson } from '../core/model/lesson.ts';
 import { Period } from '../core/model/period.ts';
-import { head } from '../core/model/record.ts';
+import { newHeader } from '../core/model/record.ts';
 import { Student } from '../core/model/student.ts';
 import { DEMO_CUPBOARD } from './cupboard.ts';
 import { DEMO_SCHOOL, demoAttendance, GRADE_5A, LESSONS, MILL_GYM } from './demo.ts';
@@ -25,14 +25,14 @@ export function demoDesk(change: Partial<FitInput> = {}): FitInput {
 /** A period of the demo class with bells of its own. */
 export function period(start: string, end: string): Period {
   const ids = { classId: GRADE_5A.schoolClass.id, roomId: MILL_GYM.id, lessonId: LESSONS.mills.id };
-  return Period.parse({ ...head('period', 1), id: 'period-of-tests', date: '2026-09-07', start, end, ...ids });
+  return Period.parse({ ...newHeader('period', 1), id: 'period-of-tests', date: '2026-09-07', start, end, ...ids });
 }
 
 /** `count` students of one class with ids s1, s2, … */
 export function classOf(count: number): Student[] {
   return Array.from({ length: count }, (_, i) =>
     Student.parse({
-      ...head('student', 1),
+      ...newHeader('student', 1),
       id: `s${i + 1}`,
       classId: GRADE_5A.schoolClass.id,
       givenName: `Given${String.fromCharCode(97 + (i % 26))}`,
@@ -51,7 +51,7 @@ export function lessonWith(gameId: string, settings: Record<string, unknown> = {
     { ...block('game', 'game', 0, 7200), weight: 10, game },
     block('close', 'close', 120, 300),
   ];
-  return Lesson.parse({ ...head('lesson', 2), id: 'lesson-of-tests', title: 'A lesson of tests', blocks, accepted: [] });
+  return Lesson.parse({ ...newHeader('lesson', 2), id: 'lesson-of-tests', title: 'A lesson of tests', blocks, accepted: [] });
 }
 
 export { demoAttendance };

@@ -1,10 +1,10 @@
 import type { Game } from '../core/model/game.ts';
 import { GameId } from '../core/model/ids.ts';
-import { head } from '../core/model/record.ts';
+import { newHeader } from '../core/model/record.ts';
 
 /** Roll a lantern stone down a lane so that it knocks over what stands at the end; a partner sends it back. */
 export const lanternRoll: Game = {
-  ...head('game', 2),
+  ...newHeader('game', 2),
   id: GameId.parse('lantern-roll'),
   title: 'Lantern roll',
   purpose: 'Roll with the arm and the eyes on one line, a step longer each time it works',

@@ -1,10 +1,10 @@
 import type { Game } from '../core/model/game.ts';
 import { GameId } from '../core/model/ids.ts';
-import { head } from '../core/model/record.ts';
+import { newHeader } from '../core/model/record.ts';
 
 /** Two mills drive big sacks over each other's line by hitting them with small soft ones. */
 export const millSacks: Game = {
-  ...head('game', 2),
+  ...newHeader('game', 2),
   id: GameId.parse('mill-sacks'),
   title: 'Push the sacks',
   purpose: 'Send again and again with aim, from behind a line, and work out together where it counts',

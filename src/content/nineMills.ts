@@ -1,11 +1,11 @@
 import type { Game } from '../core/model/game.ts';
 import { GameId } from '../core/model/ids.ts';
-import { head } from '../core/model/record.ts';
+import { newHeader } from '../core/model/record.ts';
 import { station } from './station.ts';
 
 /** Send, catch and juggle in a round of nine mill rooms. */
 export const nineMills: Game = {
-  ...head('game', 2),
+  ...newHeader('game', 2),
   id: GameId.parse('nine-mills'),
   title: 'Nine mills',
   purpose: 'Send, catch, slide and juggle objects of different kinds with control',

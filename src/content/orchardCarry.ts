@@ -1,11 +1,11 @@
 import type { Game } from '../core/model/game.ts';
 import { GameId } from '../core/model/ids.ts';
-import { head } from '../core/model/record.ts';
+import { newHeader } from '../core/model/record.ts';
 import { station } from './station.ts';
 
 /** Lane-and-gate travelling and careful carrying, for bigger students with a printed odd one's task left open. */
 export const orchardCarry: Game = {
-  ...head('game', 2),
+  ...newHeader('game', 2),
   id: GameId.parse('orchard-carry'),
   title: 'Orchard carry',
   purpose: 'Carry, hand over and set down under control while travelling through gates',

@@ -1,10 +1,10 @@
 import type { Game } from '../core/model/game.ts';
 import { GameId } from '../core/model/ids.ts';
-import { head } from '../core/model/record.ts';
+import { newHeader } from '../core/model/record.ts';
 
 /** Send a disc along an orchard row to the post at its end, from nearer to farther. */
 export const orchardRows: Game = {
-  ...head('game', 2),
+  ...newHeader('game', 2),
   id: GameId.parse('orchard-rows'),
   title: 'Orchard rows',
   purpose: 'Send a disc flat and straight to a partner, and know when it is time for a longer row',

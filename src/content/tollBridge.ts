@@ -1,10 +1,10 @@
 import type { Game } from '../core/model/game.ts';
 import { GameId } from '../core/model/ids.ts';
-import { head } from '../core/model/record.ts';
+import { newHeader } from '../core/model/record.ts';
 
 /** At every call the travelers cross; the tollkeepers in the middle send back whom they touch. */
 export const tollBridge: Game = {
-  ...head('game', 2),
+  ...newHeader('game', 2),
   id: GameId.parse('toll-bridge'),
   title: 'Toll bridge',
   purpose: 'Wait for the gap, then run and dodge; hunters learn to cut off the way',

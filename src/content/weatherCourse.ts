@@ -1,10 +1,10 @@
 import type { Game } from '../core/model/game.ts';
 import { GameId } from '../core/model/ids.ts';
-import { head } from '../core/model/record.ts';
+import { newHeader } from '../core/model/record.ts';
 
 /** A loop through one day of weather: wind, puddles, fog, hail and sun, each with its own way to move. */
 export const weatherCourse: Game = {
-  ...head('game', 2),
+  ...newHeader('game', 2),
   id: GameId.parse('weather-course'),
   title: 'A day of weather',
   purpose: 'Change the way of traveling at every element, aim while breathing hard, and pace yourself',

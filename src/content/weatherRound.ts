@@ -1,11 +1,11 @@
 import type { Game } from '../core/model/game.ts';
 import { GameId } from '../core/model/ids.ts';
-import { head } from '../core/model/record.ts';
+import { newHeader } from '../core/model/record.ts';
 import { station } from './station.ts';
 
 /** Ways of moving and of handling light objects, a weather at each place. */
 export const weatherRound: Game = {
-  ...head('game', 2),
+  ...newHeader('game', 2),
   id: GameId.parse('weather-round'),
   title: 'Weather round',
   purpose: 'Travel, balance and handle light objects in different ways',

@@ -1,10 +1,10 @@
 import type { Game } from '../core/model/game.ts';
 import { GameId } from '../core/model/ids.ts';
-import { head } from '../core/model/record.ts';
+import { newHeader } from '../core/model/record.ts';
 
 /** The wind stills leaves with a touch; other leaves set them free. */
 export const windAndLeaves: Game = {
-  ...head('game', 2),
+  ...newHeader('game', 2),
   id: GameId.parse('wind-and-leaves'),
   title: 'Wind and leaves',
   purpose: 'Change speed and direction to get away, and see who needs help',

@@ -9,8 +9,8 @@ import { footprint, LAID_FACTS } from '../model/laidPiece.ts';
 import type { Block } from '../model/lesson.ts';
 import { defaultsFor, ladderOf, limitsFor } from '../model/school.ts';
 import { seedOf } from '../rng.ts';
-import { dealt } from './dealt.ts';
 import type { BlockInput, FittedGame } from './fitted.ts';
+import { traitsOf } from './traitsOf.ts';
 
 /** How many blocks' plans are kept: those of a lesson with every idea that is weighed for it. */
 const KEPT = 160;
@@ -44,7 +44,7 @@ function planGame(input: BlockInput, block: Block, game: Game, playing: readonly
     teacherValues: chosen!.settings,
     band,
     defaults: defaultsFor(input.school, band),
-    players: playing.map((id) => dealt(id, own.get(id))),
+    players: playing.map((id) => traitsOf(id, own.get(id))),
     apart: pairs('apart'),
     together: pairs('together'),
     room: input.room,

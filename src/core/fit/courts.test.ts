@@ -3,7 +3,7 @@ import { classOf, demoDesk, lessonWith } from '../../content/desk.fixture.ts';
 import { formatOf } from '../formats/registry.ts';
 import { applyEdit, type Edit } from '../model/edit.ts';
 import { findingKey } from '../model/finding.ts';
-import { head } from '../model/record.ts';
+import { newHeader } from '../model/record.ts';
 import { plainRoom, Room, rectangleOutline } from '../model/room.ts';
 import { fit } from './fit.ts';
 import type { FitInput } from './fitted.ts';
@@ -53,7 +53,7 @@ describe('an advance court lesson', () => {
 
   it('says which courts have no floor, and what size would', () => {
     const room = Room.parse({
-      ...head('room', 3),
+      ...newHeader('room', 3),
       id: 'small',
       name: 'Small',
       ...plainRoom(rectangleOutline(14, 12)),

@@ -1,3 +1,4 @@
+import { roundsOf } from '../formats/bouts.ts';
 import { coverNeeds } from '../gear/cover.ts';
 import { bandOf } from '../model/band.ts';
 import type { FindingDraft, LessonNumbers } from '../model/finding.ts';
@@ -79,7 +80,7 @@ function numbersOf(blocks: FittedBlock[], gear: FitDraft['gear'], over: number):
 function standingOf({ game, id, title, phase, laid }: FittedBlock): StandingBlock {
   if (!game) return { id, title, phase, laid };
   const { timeline, plays: _plays, forecast: _forecast, ...still } = game;
-  return { id, title, phase, laid, game: { ...still, rounds: timeline.rounds.map((r) => r.places) } };
+  return { id, title, phase, laid, game: { ...still, rounds: roundsOf(game.groups, timeline.bouts) } };
 }
 
 /** The lesson fitted before any check: groups, floor, time, gear, and what the formats noticed themselves. Reads top to bottom. */

@@ -3,14 +3,14 @@ import { demoDesk, lessonWith } from '../../content/desk.fixture.ts';
 import { GAMES } from '../../content/games.ts';
 import { BANDS, type Band, bandOf, GRADES } from '../model/band.ts';
 import { RoomId, StudentId } from '../model/ids.ts';
-import { head } from '../model/record.ts';
+import { newHeader } from '../model/record.ts';
 import { plainRoom, Room, rectangleOutline } from '../model/room.ts';
 import { fit } from './fit.ts';
 import type { FitInput } from './fitted.ts';
 
 /** A classroom with its tables at the wall: smaller than any gym. */
 export const CLASSROOM: Room = Room.parse({
-  ...head('room', 3),
+  ...newHeader('room', 3),
   id: RoomId.parse('classroom'),
   name: 'Classroom',
   ...plainRoom(rectangleOutline(9, 6)),

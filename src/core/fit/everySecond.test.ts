@@ -12,15 +12,12 @@ function placesAt(fitted: FittedLesson, at: number): Map<string, string[]> {
   const block = fitted.blocks.find((b) => at >= b.at && at < b.at + b.seconds);
   const game = block?.game;
   const within = at - (block?.at ?? 0);
-  const round = game?.timeline.rounds.find((r) => within >= r.at && within < r.until);
-  if (!game || !round) {
+  const bout = game?.timeline.bouts.find((b) => within >= b.at && within < b.until);
+  if (!game || !bout) {
     for (const id of fitted.people.playing) put(id, block?.id ?? 'after');
     return found;
   }
-  game.groups.forEach((group, g) => {
-    const place = round.places[g];
-    for (const id of group) put(id, place < 0 ? 'waiting' : `place-${place}`);
-  });
+  for (const { members, piece } of bout.stays) for (const id of members) put(id, piece < 0 ? 'waiting' : `place-${piece}`);
   return found;
 }
 
@@ -44,8 +41,8 @@ describe('a fitted lesson', () => {
           const rotating = fitted.blocks.find((b) => b.game)!.game!;
           const sizes = rotating.groups.map((g) => g.length);
           expect(Math.max(...sizes) - Math.min(...sizes)).toBeLessThanOrEqual(1);
-          for (const round of rotating.timeline.rounds) {
-            const used = round.places.filter((p) => p >= 0);
+          for (const bout of rotating.timeline.bouts) {
+            const used = bout.stays.map((s) => s.piece).filter((p) => p >= 0);
             expect(new Set(used).size).toBe(used.length);
           }
           for (let at = 0; at < fitted.periodSeconds; at++) {

@@ -4,7 +4,7 @@ import { classOf, demoAttendance, demoDesk, lessonWith, period } from '../../con
 import { boxed } from '../model/boxed.fixture.ts';
 import { applyEdit, type Edit } from '../model/edit.ts';
 import { findingKey } from '../model/finding.ts';
-import { head } from '../model/record.ts';
+import { newHeader } from '../model/record.ts';
 import { plainRoom, Room, rectangleOutline } from '../model/room.ts';
 import { Wish } from '../model/student.ts';
 import { fit, fitUnweighed } from './fit.ts';
@@ -81,7 +81,7 @@ describe('fit, the checks', () => {
 
   it('a unit that does not fit on the floor', () => {
     const small = Room.parse({
-      ...head('room', 3),
+      ...newHeader('room', 3),
       id: 'small',
       name: 'Small',
       ...plainRoom(rectangleOutline(15, 11)),
@@ -152,7 +152,7 @@ describe('fit, the checks', () => {
     const base = demoDesk();
     const { groups } = fit(base).blocks.find((b) => b.game)!.game!;
     const [a, b] = groups[0];
-    const wish = Wish.parse({ ...head('wish', 1), id: 'w', classId: base.schoolClass.id, wish: 'apart', students: [a, b] });
+    const wish = Wish.parse({ ...newHeader('wish', 1), id: 'w', classId: base.schoolClass.id, wish: 'apart', students: [a, b] });
     const input = demoDesk({
       wishes: [wish],
       lesson: lessonWith('nine-mills', {}, { groups: { value: groups, by: 'teacher', pinned: true } }),

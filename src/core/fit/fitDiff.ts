@@ -1,5 +1,5 @@
 import { distance } from '../geometry/point.ts';
-import { changedGroup } from '../groups/dealt.ts';
+import { changedGroup } from '../groups/groupMeasures.ts';
 import { type Finding, findingKey } from '../model/finding.ts';
 import { meetingPoint } from '../model/shape.ts';
 import type { FittedBlock, FittedLesson } from './fitted.ts';
@@ -56,7 +56,7 @@ function blockChanges(before: FittedBlock, after: FittedBlock): Difference[] {
     add('places', a.pieces.length, b.pieces.length);
     const stood = new Map(a.pieces.map((p) => [p.id, meetingPoint(p.shape)]));
     add('places-moved', 0, b.pieces.filter((p) => stood.has(p.id) && distance(stood.get(p.id)!, meetingPoint(p.shape)) > SAME_M).length);
-    add('rounds', a.timeline.rounds.length, b.timeline.rounds.length);
+    add('rounds', a.timeline.bouts.length, b.timeline.bouts.length);
     add('bout', a.timeline.workSeconds, b.timeline.workSeconds);
   }
   add('block-seconds', before.seconds, after.seconds);

@@ -67,7 +67,7 @@ export interface FittedGame {
   cards: Card[];
   /** The whole card of rules, in reading order. */
   rules: Rule[];
-  ways: BlockIdeas;
+  ideas: BlockIdeas;
 }
 
 /** Everything that lies on a block's floor beside its places: the game's own things, then what the teacher added. */

@@ -4,7 +4,7 @@ import { HOUSE_DEFAULTS } from '../model/band.ts';
 import { boxed } from '../model/boxed.fixture.ts';
 import { usualThing } from '../model/fixedThing.ts';
 import { type LaidPiece, newLaid } from '../model/laidPiece.ts';
-import { head } from '../model/record.ts';
+import { newHeader } from '../model/record.ts';
 import { plainRoom, Room, rectangleOutline } from '../model/room.ts';
 import { laneRunOut } from '../safety/floorZones.ts';
 import { fit } from './fit.ts';
@@ -12,7 +12,7 @@ import type { FitInput } from './fitted.ts';
 import { expectMended } from './mended.fixture.ts';
 
 const hall = (change: object = {}) =>
-  Room.parse({ ...head('room', 3), id: 'hall', name: 'Hall', ...plainRoom(rectangleOutline(26, 15)), ...change });
+  Room.parse({ ...newHeader('room', 3), id: 'hall', name: 'Hall', ...plainRoom(rectangleOutline(26, 15)), ...change });
 let made = 0;
 const laid = (kind: LaidPiece['laid'], x: number, y: number, more: Partial<LaidPiece> = {}): LaidPiece => ({
   ...newLaid(kind, `${kind}-${++made}`, { x, y }),

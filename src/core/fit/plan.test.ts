@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoDesk, lessonWith, period } from '../../content/desk.fixture.ts';
 import { shapesApart, validateLayout } from '../arrange/validate.ts';
+import { roundsOf } from '../formats/bouts.ts';
 import { boxed } from '../model/boxed.fixture.ts';
 import { roomArea } from '../model/room.ts';
 import { meetingPoint } from '../model/shape.ts';
@@ -30,7 +31,7 @@ describe('a stations block', () => {
         laps,
       });
       expect(totalSeconds).toBe(bouts);
-      expect(game.timeline.rounds.map((r) => r.places)).toEqual(rounds.map((r) => r.stationOf));
+      expect(roundsOf(game.groups, game.timeline.bouts)).toEqual(rounds.map((r) => r.stationOf));
     }
   });
 
@@ -42,7 +43,7 @@ describe('a stations block', () => {
       workSeconds: 60,
       picks: ['windmill', 'bell-toss', 'low-net'],
     });
-    const lengths = game.timeline.rounds.map((r) => r.until - r.at);
+    const lengths = game.timeline.bouts.map((r) => r.until - r.at);
     expect(lengths).toEqual([60, 60, 60, 45, 45, 45]);
   });
 
@@ -100,8 +101,8 @@ describe('a stations block', () => {
   it('lets groups that are one too many wait with their task', () => {
     const { game } = planned({ picks: ['windmill', 'bell-toss', 'low-net'], overflow: 1 });
     expect(game.groups).toHaveLength(4);
-    for (const round of game.timeline.rounds) expect(round.places.filter((p) => p < 0)).toHaveLength(1);
-    expect(game.timeline.rounds).toHaveLength(4);
+    for (const bout of game.timeline.bouts) expect(bout.stays.filter((s) => s.piece < 0)).toHaveLength(1);
+    expect(game.timeline.bouts).toHaveLength(4);
     expect(game.forecast.longestWait.mean).toBe(game.timeline.workSeconds);
   });
 

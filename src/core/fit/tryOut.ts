@@ -26,7 +26,7 @@ export type Tried = Pick<FittedGame, 'format' | 'plays' | 'pieces' | 'things' | 
 
 /** Seconds of play that are tried: one round, or all of them if its format says so. */
 export function triedSeconds({ format, timeline }: Tried): number {
-  const lengths = timeline.rounds.map((r) => r.until - r.at);
+  const lengths = timeline.bouts.map((r) => r.until - r.at);
   if (!lengths.length) return 60;
   return formatOf(format).tries === 'block' ? lengths.reduce((a, b) => a + b, 0) : lengths[0];
 }

@@ -31,11 +31,11 @@ function longestWait(block: FittedBlock): number {
   const { timeline, groups } = block.game!;
   return Math.max(
     0,
-    ...groups.map((_, g) => {
+    ...groups.map(([first]) => {
       let longest = 0;
       let from: number | undefined;
-      for (const round of timeline.rounds) {
-        if (round.places[g] >= 0) from = undefined;
+      for (const round of timeline.bouts) {
+        if ((round.stays.find((s) => s.members.includes(first))?.piece ?? -1) >= 0) from = undefined;
         else {
           from ??= round.at;
           longest = Math.max(longest, round.until - from);
@@ -48,7 +48,7 @@ function longestWait(block: FittedBlock): number {
 /** The longest wait in a line, by the rules: who errs waits as many rallies as the line is long, at most all there are. */
 function longestLine({ game }: FittedBlock): number {
   const { positions, rallySeconds } = game!.values as { positions: number; rallySeconds: number };
-  const rallied = game!.timeline.rounds.reduce((sum, r) => sum + r.until - r.at, 0);
+  const rallied = game!.timeline.bouts.reduce((sum, r) => sum + r.until - r.at, 0);
   return Math.max(0, ...game!.groups.map((g) => Math.min(rallied, Math.max(0, g.length - positions) * rallySeconds)));
 }
 /** Where the prediction is a closed form: the same wait, to the second, by walking the timeline. */

@@ -145,7 +145,7 @@ export function* searchWays(input: FitInput, blockId: string): Generator<WaysPro
   const today = wayOf(input, bare, blockId, []);
   const left: LeftOut[] = [];
   if (!today) return { ways: [], left, tried: 0, misfits: 0, beaten: 0 };
-  const all = combinations(bare.blocks.find((b) => b.id === blockId)!.game!.ways.choices);
+  const all = combinations(bare.blocks.find((b) => b.id === blockId)!.game!.ideas.choices);
   const leave = (way: Way, why: LeftOut['why'], by?: Way) => {
     if (way.choices.length === 1) left.push({ choice: way.choices[0], why, ...(by && { by: by.key }) });
   };

@@ -81,7 +81,7 @@ export function measuresOf(input: FitInput, bare: Pick<FitDraft, 'gear'>, block:
     activeShare: activeShare.mean,
     turns: turns.mean,
     waitSeconds: Math.round(longestWait.p90),
-    idleSeconds: game.ways.waitingTask ? 0 : Math.round(longestWait.p90),
+    idleSeconds: game.ideas.waitingTask ? 0 : Math.round(longestWait.p90),
     evenness: activeShare.mean ? activeShare.low / activeShare.mean : 1,
     floorShare: free > 0 ? taken / free : 1,
     gearShort: bare.gear.filter((line) => line.blockId === block.id).reduce((sum, line) => sum + line.short, 0),

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { classOf, demoDesk, lessonWith } from '../../content/desk.fixture.ts';
 import { applyEdit, type Edit } from '../model/edit.ts';
 import { type Finding, findingKey } from '../model/finding.ts';
-import { head } from '../model/record.ts';
+import { newHeader } from '../model/record.ts';
 import { StudentPrivate } from '../model/student.ts';
 import { freshPlan, keptPlan, type PlanOf } from './blockPlans.ts';
 import { ALL_CHECKS, draftFit, planLesson } from './draftFit.ts';
@@ -14,7 +14,7 @@ import { eightGames, ideaCount, weighEach } from './weighEach.fixture.ts';
 function crowdedDesk(): FitInput {
   const students = classOf(34);
   const ratings = [
-    { ...head('student-private', 1), studentId: students[3].id, classId: students[3].classId, rating: 3, wheels: 'power chair' },
+    { ...newHeader('student-private', 1), studentId: students[3].id, classId: students[3].classId, rating: 3, wheels: 'power chair' },
   ];
   const placed = { windmill: { value: { x: 4.2, y: 3 }, by: 'teacher', pinned: true } };
   const lesson = lessonWith('nine-mills', { areaWidthM: 4.4, areaDepthM: 3.4, gapM: 0.6 }, { placed });

@@ -5,7 +5,7 @@ import type { BlockId, StudentId } from '../model/ids.ts';
 import type { Lesson } from '../model/lesson.ts';
 import { partRoom } from '../model/partRoom.ts';
 import { type Attendance, bellText, clockSeconds, type Period } from '../model/period.ts';
-import { head } from '../model/record.ts';
+import { newHeader } from '../model/record.ts';
 import type { Room } from '../model/room.ts';
 import type { FitInput } from './fitted.ts';
 
@@ -54,18 +54,18 @@ export function halvingLine(room: Room): Curtain {
 /** One half of a room as a room of its own; undefined where no line halves it. */
 export function halfOf(room: Room, side: 0 | 1): Room | undefined {
   const part = partRoom(room, halvingLine(room), side);
-  return part && { ...room, ...part, ...head('room', 3), id: `${room.id}-half-${side + 1}` as Room['id'], partOf: room.id };
+  return part && { ...room, ...part, ...newHeader('room', 3), id: `${room.id}-half-${side + 1}` as Room['id'], partOf: room.id };
 }
 
-/** Edits that peel off what was put where another room has no such place. */
-function peeled(lesson: Lesson): Edit[] {
+/** Edits that peel off every placed piece: positions mean nothing in another room. */
+function peelOffEdits(lesson: Lesson): Edit[] {
   return lesson.blocks.flatMap((b) =>
     Object.keys(b.game?.placed ?? {}).map((pieceId): Edit => ({ kind: 'place', blockId: b.id as BlockId, pieceId, at: null })),
   );
 }
 
 /** Edits that give groups and locks of another class back to fit. */
-function dealtAnew(lesson: Lesson): Edit[] {
+function resetGroupEdits(lesson: Lesson): Edit[] {
   return lesson.blocks.flatMap((b): Edit[] => [
     ...(b.game?.locks ? [{ kind: 'set-locks' as const, blockId: b.id, locks: null }] : []),
     ...(b.game?.groups ? [{ kind: 'set-groups' as const, blockId: b.id, groups: null }] : []),
@@ -74,7 +74,7 @@ function dealtAnew(lesson: Lesson): Edit[] {
 
 const elsewhere = (input: FitInput, room: Room): SupposedDesk => ({
   input: { ...input, room, period: { ...input.period, roomId: room.id } },
-  edits: peeled(input.lesson),
+  edits: peelOffEdits(input.lesson),
 });
 
 /** The period with these classes as guests. */
@@ -95,7 +95,7 @@ export function withoutGear(cupboard: FitInput['cupboard'], gearKind: string, co
 export type SeenGroups = Readonly<Record<string, readonly (readonly string[])[]>>;
 
 /** Edits that stick down the groups of game blocks that nobody has stuck down yet. */
-export function stuckDown(lesson: Lesson, seen: SeenGroups): Edit[] {
+export function pinGroupEdits(lesson: Lesson, seen: SeenGroups): Edit[] {
   return lesson.blocks.flatMap((b): Edit[] =>
     b.game && !b.game.groups && seen[b.id]
       ? [{ kind: 'set-groups', blockId: b.id, groups: seen[b.id].map((g) => [...g]) as StudentId[][] }]
@@ -107,10 +107,10 @@ function supposeOne(input: FitInput, what: Supposed, seen: SeenGroups): Supposed
   switch (what.kind) {
     case 'absent': {
       const away = Object.fromEntries(what.students.map((id) => [id, { status: 'absent' as const, role: 'away' as const }]));
-      const attendance: Attendance = input.attendance ?? { ...head('attendance', 1), periodId: input.period.id, entries: {} };
+      const attendance: Attendance = input.attendance ?? { ...newHeader('attendance', 1), periodId: input.period.id, entries: {} };
       return {
         input: { ...input, attendance: { ...attendance, entries: { ...attendance.entries, ...away } } },
-        edits: stuckDown(input.lesson, seen),
+        edits: pinGroupEdits(input.lesson, seen),
       };
     }
     case 'less-time': {
@@ -136,7 +136,7 @@ function supposeOne(input: FitInput, what: Supposed, seen: SeenGroups): Supposed
           period: withGuests({ ...input.period, classId: what.facts.schoolClass.id }),
           attendance: null,
         },
-        edits: dealtAnew(input.lesson),
+        edits: resetGroupEdits(input.lesson),
       };
     case 'joins': {
       const { schoolClass, students, ratings, wishes } = what.facts;
@@ -169,8 +169,8 @@ function supposeOne(input: FitInput, what: Supposed, seen: SeenGroups): Supposed
     }
     case 'period': {
       const { desk } = what;
-      const moved = desk.room.id === input.room.id ? [] : peeled(input.lesson);
-      const other = desk.schoolClass.id === input.schoolClass.id ? [] : dealtAnew(input.lesson);
+      const moved = desk.room.id === input.room.id ? [] : peelOffEdits(input.lesson);
+      const other = desk.schoolClass.id === input.schoolClass.id ? [] : resetGroupEdits(input.lesson);
       return { input: { ...desk, lesson: input.lesson }, edits: [...other, ...moved] };
     }
   }

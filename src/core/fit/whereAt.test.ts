@@ -28,10 +28,10 @@ describe('where everyone is', () => {
       const seconds = Array.from({ length: block.seconds + 1 }, (_, second) => second);
       expect(seconds.filter((second) => wrong(whereAt(block, second), false).length)).toEqual([]);
       const sample = samplePlay(game, 2);
-      const first = game.timeline.rounds[0].at;
+      const first = game.timeline.bouts[0].at;
       let folds = sample.plays.map((p) => formatOf(game.format).open(p.setup));
       const next = sample.plays.map(() => 0);
-      for (let second = 0; second < Math.min(triedSeconds(game), game.timeline.rounds[0].until - first); second++) {
+      for (let second = 0; second < Math.min(triedSeconds(game), game.timeline.bouts[0].until - first); second++) {
         folds = folds.map((fold, i) => {
           let now = fold;
           const { events } = sample.plays[i];
@@ -48,12 +48,29 @@ describe('where everyone is', () => {
     },
   );
 
+  it('says whose turn it is at a lane and who helps there, in every round', () => {
+    const lanes = blockOf('lantern-roll');
+    const { timeline, groups } = lanes.game!;
+    for (const [r, bout] of timeline.bouts.entries()) {
+      const where = whereAt(lanes, bout.at + 1);
+      const roles = groups.map((members) => members.map((id) => (where[id] as { as?: string }).as));
+      roles.forEach((list, g) => {
+        expect(list[r % groups[g].length]).toBe('turn');
+        expect(list.filter((role) => role === 'turn')).toHaveLength(1);
+      });
+    }
+  });
+
   it('says who hunts, and who moves from where to where', () => {
     const chase = blockOf('wind-and-leaves');
     const { plays, timeline, format } = chase.game!;
     const view = formatOf(format).open(plays[0]).view();
-    const roles = Object.values(whereAt(chase, timeline.rounds[0].at + 1, [view])).map((w) => (w.at === 'place' ? w.as : ''));
+    const roles = Object.values(whereAt(chase, timeline.bouts[0].at + 1, [view])).map((w) => (w.at === 'place' ? w.as : ''));
     expect(roles.filter((r) => r === 'hunter').length).toBe(view.places.hunter.length);
+    const planned = Object.entries(whereAt(chase, timeline.bouts[0].at + 1)).flatMap(([id, w]) =>
+      w.at === 'place' && w.as === 'hunter' ? [id] : [],
+    );
+    expect(planned.sort(), 'the plan knows who hunts').toEqual([...view.places.hunter].sort());
     const mills = blockOf('nine-mills');
     const move = mills.segments.find((s) => s.kind === 'move')!;
     const [student] = mills.game!.groups[0];

@@ -1,3 +1,4 @@
+import { stayOf } from '../formats/bouts.ts';
 import { everyoneIn, type PlayView } from '../play/playRules.ts';
 import type { FittedBlock } from './fitted.ts';
 
@@ -12,8 +13,8 @@ export type Whereabouts =
 const PLAIN = /^(\d+|play|station-\d+|waiting)$/;
 
 /**
- * Where everyone of a fitted block is at a second from its start, by student: the plan alone, or with a play's view also as what
- * (hunter, guard, in the box). In a phase everybody is together; at a move a group is between two places. RangeError for a second
+ * Where everyone of a fitted block is at a second from its start, by student: the plan alone with the roles that it gives,
+ * or with a play's view as what they are then (hunter, guard, in the box). In a phase everybody is together; at a move a group is between two places. RangeError for a second
  * outside the block.
  */
 export function whereAt(block: FittedBlock, second: number, views: readonly PlayView[] = []): Record<string, Whereabouts> {
@@ -26,20 +27,20 @@ export function whereAt(block: FittedBlock, second: number, views: readonly Play
       if (!place.startsWith('@') && !PLAIN.test(place)) for (const id of ids) roles.set(id, place);
   const there = views.length ? new Set(views.flatMap(everyoneIn)) : undefined;
   const segment = block.segments.find((s) => second < s.until) ?? block.segments.at(-1);
-  const round = segment?.round === undefined ? undefined : game.timeline.rounds[segment.round];
-  const next = segment?.round === undefined ? undefined : game.timeline.rounds[segment.round + 1];
+  const bout = segment?.round === undefined ? undefined : game.timeline.bouts[segment.round];
+  const next = segment?.round === undefined ? undefined : game.timeline.bouts[segment.round + 1];
   const pieceId = (index: number | undefined) => (index === undefined || index < 0 ? undefined : game.pieces[index]?.id);
   const found: Record<string, Whereabouts> = {};
-  game.groups.forEach((members, g) => {
-    const here = pieceId(round?.places[g]);
-    for (const id of members) {
-      if (there && !there.has(id)) continue;
-      const as = roles.has(id) ? { as: roles.get(id)! } : {};
-      if (!round || segment?.kind === 'phase') found[id] = { at: 'together' };
-      else if (segment?.kind === 'move') found[id] = { at: 'moving', ...opt('from', here), ...opt('to', pieceId(next?.places[g])) };
-      else found[id] = here === undefined ? { at: 'waiting', ...as } : { at: 'place', pieceId: here, ...as };
-    }
-  });
+  for (const id of game.groups.flat()) {
+    if (there && !there.has(id)) continue;
+    const here = bout && stayOf(bout, id);
+    const place = pieceId(here?.piece);
+    const as = opt('as', views.length ? roles.get(id) : here?.role);
+    if (!bout || segment?.kind === 'phase') found[id] = { at: 'together' };
+    else if (segment?.kind === 'move')
+      found[id] = { at: 'moving', ...opt('from', place), ...opt('to', pieceId(next && stayOf(next, id)?.piece)) };
+    else found[id] = place === undefined ? { at: 'waiting', ...as } : { at: 'place', pieceId: place, ...as };
+  }
   return found;
 }
 

@@ -1,5 +1,5 @@
 import type { Polygon } from '../geometry/point.ts';
-import type { Dealt, Locks } from '../groups/dealt.ts';
+import type { GroupTraits, Locks } from '../groups/traits.ts';
 import type { Band, BandDefaults } from '../model/band.ts';
 import type { FixIdea } from '../model/finding.ts';
 import type { Gear } from '../model/gear.ts';
@@ -8,6 +8,7 @@ import type { Piece } from '../model/piece.ts';
 import type { Room } from '../model/room.ts';
 import type { Said } from '../model/rule.ts';
 import type { PlayView } from '../play/playRules.ts';
+import type { Bout } from './bouts.ts';
 import type { OwnRules } from './rules.ts';
 
 /** Everything a format may look at when it plans a block. Plain data. */
@@ -17,7 +18,7 @@ export interface PlanInput {
   teacherValues: Record<string, unknown>;
   band: Band;
   defaults: BandDefaults;
-  players: readonly Dealt[];
+  players: readonly GroupTraits[];
   apart: readonly (readonly [string, string])[];
   together: readonly (readonly [string, string])[];
   room: Room;
@@ -50,13 +51,6 @@ export interface Segment {
   at: number;
   until: number;
   round?: number;
-}
-/** Where every group is in a bout: index into pieces, −1 waiting. Seconds from the block's start. */
-export interface Round {
-  at: number;
-  until: number;
-  lap: number;
-  places: number[];
 }
 /** What to call out when a group leaves a place. */
 export interface SwitchCall {
@@ -113,6 +107,6 @@ export interface SimulateOptions {
 }
 export interface Timeline {
   segments: Segment[];
-  rounds: Round[];
+  bouts: Bout[];
   workSeconds: number;
 }

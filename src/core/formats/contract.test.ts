@@ -83,14 +83,15 @@ describe.each(GAMES.map((game) => [game.title, game] as const))('%s', (_, game) 
           at = segment.until;
         }
         expect(at, 'segments fill the block').toBe(seconds);
-        for (const round of done.timeline.rounds) {
-          expect(round.until).toBeLessThanOrEqual(seconds);
-          const taken = round.places.filter((p) => p >= 0);
+        for (const bout of done.timeline.bouts) {
+          expect(bout.until).toBeLessThanOrEqual(seconds);
+          const taken = bout.stays.map((s) => s.piece).filter((p) => p >= 0);
           for (const at of taken) expect(at, 'a place there is').toBeLessThan(plan.pieces.length + plan.unplaced.length);
+          expect(bout.stays.flatMap((s) => s.members).sort(), 'everyone in one stay of every bout').toEqual(plan.groups.flat().sort());
         }
         const events: PlayEvent[] = [];
         for (const segment of done.timeline.segments)
-          for (const event of format.clockEvents(segment, done.timeline.rounds.length, done.plays[0]))
+          for (const event of format.clockEvents(segment, done.timeline.bouts.length, done.plays[0]))
             events.push({ ...event, at: segment.until });
         const played = (list: PlayEvent[]) => done.plays.map((setup) => ({ setup, ...format.replay(setup, list) }));
         const whole = played(events);

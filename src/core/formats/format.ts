@@ -24,12 +24,12 @@ export type {
   PlanContext,
   PlanInput,
   Playing,
-  Round,
   Segment,
   SimulateOptions,
   SwitchCall,
   Timeline,
 } from './blockPlan.ts';
+export type { Bout, Stay } from './bouts.ts';
 
 export type { Attempts, FormatSpec } from './formatSpec.ts';
 
@@ -51,7 +51,7 @@ export interface PlannedBlock {
   cards: Card[];
   /** The whole card of rules, in reading order. */
   rules: Rule[];
-  ways: BlockIdeas;
+  ideas: BlockIdeas;
   clearances: Record<string, { metres: number; running: boolean; runM: number }>;
   /** The block once its seconds are known. */
   finish(seconds: number): { timeline: Timeline; plays: unknown[]; forecast: Forecast; noticed: FindingDraft[] };
@@ -179,7 +179,7 @@ function planWith<Id extends string, G, V extends object, P, State, E extends { 
       input.rules,
       metas.map((m) => m.key),
     ),
-    ways: signedIdeas(spec.id, spec.ways(context, draft)),
+    ideas: signedIdeas(spec.id, spec.ideas(context, draft)),
     clearances: Object.fromEntries(draft.pieces.map((p) => [p.id, spec.clearance?.(context, p.id) ?? still])),
     finish(seconds) {
       const timeline = spec.timeline(context, draft, seconds);

@@ -42,7 +42,7 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   /** What is called out at a move; nothing if left out. */
   calls?(context: PlanContext<G, V>, draft: BlockDraft<V>): SwitchCall[];
   checks(context: PlanContext<G, V>, draft: BlockDraft<V>, timeline: Timeline): FindingDraft[];
-  ways(context: PlanContext<G, V>, draft: BlockDraft<V>): BlockIdeas;
+  ideas(context: PlanContext<G, V>, draft: BlockDraft<V>): BlockIdeas;
   /** Metres each piece wants free of walls and fixed things, and why; the school's clearance if left out. */
   clearance?(context: PlanContext<G, V>, pieceId: string): { metres: number; running: boolean; runM: number };
   /** The cards at its places: what is done there. */

@@ -1,4 +1,4 @@
-import type { Round, Segment, Timeline } from './format.ts';
+import type { Bout, Segment, Stay, Timeline } from './format.ts';
 
 /** What decides how a block's time is cut into rounds. Seconds; `workSeconds` is solved if it is not set. */
 export interface RoundsOfBlock {
@@ -18,11 +18,11 @@ export function roundsSpan(values: RoundsOfBlock, [least, most]: readonly [numbe
   return { least: at(least), most: at(most) };
 }
 
-/** Walk-through, rehearsal, rounds with a break between them, reset: what is left over goes to the reset. `placesOf`: where each group is in a round. */
-export function roundsTimeline(values: RoundsOfBlock, seconds: number, placesOf: (round: number) => number[]): Timeline {
+/** Walk-through, rehearsal, rounds with a break between them, reset: what is left over goes to the reset. `stays`: where everyone is in a round. */
+export function roundsTimeline(values: RoundsOfBlock, seconds: number, stays: (round: number) => Stay[]): Timeline {
   const workSeconds = values.workSeconds ?? Math.max(5, Math.floor((seconds - fixedSeconds(values)) / values.bouts));
   const segments: Segment[] = [];
-  const rounds: Round[] = [];
+  const bouts: Bout[] = [];
   let at = 0;
   const add = (segment: Omit<Segment, 'at' | 'until'>, length: number) => {
     if (length > 0) segments.push({ ...segment, at, until: at + length });
@@ -32,9 +32,9 @@ export function roundsTimeline(values: RoundsOfBlock, seconds: number, placesOf:
   add({ kind: 'phase', code: 'rehearse' }, values.rehearseSeconds);
   for (let round = 0; round < values.bouts; round++) {
     if (round) add({ kind: 'phase', code: 'break' }, values.breakSeconds);
-    rounds.push({ at, until: at + workSeconds, lap: round, places: placesOf(round) });
+    bouts.push({ at, until: at + workSeconds, lap: round, stays: stays(round) });
     add({ kind: 'work', code: 'work', round }, workSeconds);
   }
   add({ kind: 'phase', code: 'reset' }, Math.max(values.resetSeconds, seconds - at));
-  return { segments, rounds, workSeconds };
+  return { segments, bouts, workSeconds };
 }

@@ -28,7 +28,7 @@ export const SHARED_SEGMENTS: FormatWords['segments'] = {
   reset: 'Reset and count gear',
 };
 
-/** What the ideas of `roundWays` are called, for a format's prefix. */
+/** What the ideas of `roundIdeas` are called, for a format's prefix. */
 export const roundIdeaWords = (prefix: string): FormatWords['fixes'] => ({
   [`${prefix}-rounds`]: (d) => s(n(d, 'count'), 'round'),
   [`${prefix}-no-walk`]: (d) => `Skip walk-through and rehearsal: saves ${duration(n(d, 'seconds'))}`,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_CUPBOARD } from '../../content/cupboard.ts';
 import { GEAR_KINDS, Gear } from '../model/gear.ts';
-import { head } from '../model/record.ts';
+import { newHeader } from '../model/record.ts';
 import { changeOver } from './changeOver.ts';
 import { coverNeeds } from './cover.ts';
 import type { GearNeed } from './need.ts';
@@ -9,7 +9,7 @@ import { STAND_INS } from './standIns.ts';
 
 const need = (pieceId: string, gearKind: string, count: number): GearNeed => ({ pieceId, title: pieceId, gearKind, count, use: 'stays' });
 const gear = (id: string, gearKind: string, count: number) =>
-  Gear.parse({ ...head('gear', 1), id, name: id, gearKind, count, latex: false, place: 'shelf' });
+  Gear.parse({ ...newHeader('gear', 1), id, name: id, gearKind, count, latex: false, place: 'shelf' });
 
 describe('coverNeeds', () => {
   it('adds up what is needed at once and holds it against every line of that kind', () => {

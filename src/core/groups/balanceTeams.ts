@@ -1,8 +1,8 @@
 import type { Finding } from '../model/finding.ts';
 import { seededRng } from '../rng.ts';
 import { bestOfAll, isSmall } from './allTeams.ts';
-import { spreadOfMeans } from './dealt.ts';
 import { divide, type TagWindow } from './divide.ts';
+import { spreadOfMeans } from './groupMeasures.ts';
 import { type Clumps, type Effort, evenTeams, rankOf, THOROUGH } from './teamSearch.ts';
 import { clumpsOf, holdWishes, irreducible, rivalsOf, type Wishes } from './wishes.ts';
 

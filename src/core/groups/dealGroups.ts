@@ -1,10 +1,11 @@
 import type { Finding } from '../model/finding.ts';
 import { divideTeams, wishesFinding } from './balanceTeams.ts';
-import { brokenIn, type Dealt, type Locks, nearPairs, type Pairs } from './dealt.ts';
+import { brokenIn, nearPairs } from './groupMeasures.ts';
 import { QUICK } from './teamSearch.ts';
+import type { GroupTraits, Locks, Pairs } from './traits.ts';
 
 export interface DealRequest {
-  players: readonly Dealt[];
+  players: readonly GroupTraits[];
   count: number;
   apart: Pairs;
   together: Pairs;

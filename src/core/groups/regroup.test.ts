@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { dealGroups } from './dealGroups.ts';
-import { brokenIn, type Dealt, nearPairs, pairKey } from './dealt.ts';
+import { brokenIn, nearPairs } from './groupMeasures.ts';
 import { AIMS, type RegroupRequest, regroup } from './regroup.ts';
+import { type GroupTraits, pairKey } from './traits.ts';
 
-const players = (n: number, more: (i: number) => Partial<Dealt> = () => ({})): Dealt[] =>
+const players = (n: number, more: (i: number) => Partial<GroupTraits> = () => ({})): GroupTraits[] =>
   Array.from({ length: n }, (_, i) => ({ id: `s${i}`, rating: 1 + ((i * 7) % 5), ...more(i) }));
 const base = (n: number, count: number, change: Partial<RegroupRequest> = {}): RegroupRequest => ({
   players: players(n),

@@ -1,15 +1,16 @@
 import { seededRng, shuffled } from '../rng.ts';
 import { keptGroups } from './dealGroups.ts';
-import { brokenIn, changedGroup, type Dealt, type Locks, nearPairs, type Pairs, pairKey, spreadOfMeans } from './dealt.ts';
+import { brokenIn, changedGroup, nearPairs, spreadOfMeans } from './groupMeasures.ts';
 import { mixGroups } from './mixGroups.ts';
 import { betterSeats } from './seatSearch.ts';
+import { type GroupTraits, type Locks, type Pairs, pairKey } from './traits.ts';
 
 /** What a new dealing is for: few changes, even ratings, new partners, like with like, strong with new, or numbers round the line. */
 export const AIMS = ['fewest', 'even', 'partners', 'similar', 'mixed', 'number-off'] as const;
 export type Aim = (typeof AIMS)[number];
 
 export interface RegroupRequest {
-  players: readonly Dealt[];
+  players: readonly GroupTraits[];
   count: number;
   aim: Aim;
   apart: Pairs;

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoDesk, lessonWith } from '../../content/desk.fixture.ts';
 import { fitUnweighed } from '../fit/fit.ts';
-import { head } from '../model/record.ts';
+import { newHeader } from '../model/record.ts';
 import { Run, RunEvent } from '../model/run.ts';
 import { attemptsIn, keepsAttempts } from './attemptsIn.ts';
 import { freeze } from './freeze.ts';
@@ -11,7 +11,7 @@ function runOf(gameId: string): Run {
   const input = demoDesk({ lesson: lessonWith(gameId, gameId === 'lantern-roll' ? { step: 1 } : {}) });
   const plan = JSON.parse(JSON.stringify(freeze(input, fitUnweighed(input))));
   const ids = { periodId: 'p', classId: 'c', lessonId: 'l' };
-  return Run.parse({ ...head('run', 4), id: 'run', ...ids, date: '2026-09-07', startedAt: START, endedAt: START + 2_700_000, plan });
+  return Run.parse({ ...newHeader('run', 4), id: 'run', ...ids, date: '2026-09-07', startedAt: START, endedAt: START + 2_700_000, plan });
 }
 const run = runOf('lantern-roll');
 const block = run.plan.blocks.find((b) => 'game' in b)! as unknown as {

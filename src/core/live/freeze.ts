@@ -1,4 +1,5 @@
 import type { FitInput, FittedLesson } from '../fit/fitted.ts';
+import { roundsOf } from '../formats/bouts.ts';
 import { formatOf } from '../formats/registry.ts';
 import { clockSeconds } from '../model/period.ts';
 import { shortName } from '../model/student.ts';
@@ -36,7 +37,7 @@ export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
               groups: block.game.groups,
               pieces: block.game.pieces,
               things: block.game.things,
-              rounds: block.game.timeline.rounds.map((r) => r.places),
+              rounds: roundsOf(block.game.groups, block.game.timeline.bouts),
               calls: block.game.calls,
               gear: fitted.gear.filter((g) => g.blockId === block.id),
               waitingTask: String(block.game.roles['waiting-task']?.value ?? ''),

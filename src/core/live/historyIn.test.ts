@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoDesk, lessonWith } from '../../content/desk.fixture.ts';
 import { fitUnweighed } from '../fit/fit.ts';
 import type { FitInput } from '../fit/fitted.ts';
-import { pairKey } from '../groups/dealt.ts';
+import { pairKey } from '../groups/traits.ts';
 import type { Run } from '../model/run.ts';
 import { roleRota } from '../rotation/roleRota.ts';
 import { freeze } from './freeze.ts';

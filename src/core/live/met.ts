@@ -1,4 +1,4 @@
-import { pairKey } from '../groups/dealt.ts';
+import { pairKey } from '../groups/traits.ts';
 import type { Run } from '../model/run.ts';
 import { planOf } from './runPlan.ts';
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoAttendance, demoDesk } from '../../content/desk.fixture.ts';
 import { fitUnweighed } from '../fit/fit.ts';
-import { head } from '../model/record.ts';
+import { newHeader } from '../model/record.ts';
 import { Run, RunEvent } from '../model/run.ts';
 import { seededRng } from '../rng.ts';
 import { foldRun } from './foldRun.ts';
@@ -154,7 +154,7 @@ describe('a run, corrections', () => {
 
 describe('a run in the logbook', () => {
   const run = Run.parse({
-    ...head('run', 4),
+    ...newHeader('run', 4),
     id: 'n1',
     periodId: input.period.id,
     classId: input.schoolClass.id,

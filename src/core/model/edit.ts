@@ -73,7 +73,7 @@ export type Applied =
 const refuse = (code: Extract<Applied, { ok: false }>['code'], path: string): Applied => ({ ok: false, code, path });
 
 /** What a field that was never told stands for, for the edit that undoes. */
-const UNTOLD: Partial<Record<keyof z.infer<typeof blockPatch>, string>> = { vigour: 'moderate' };
+const PATCH_DEFAULTS: Partial<Record<keyof z.infer<typeof blockPatch>, string>> = { vigour: 'moderate' };
 
 function withBlock(lesson: Lesson, blockId: string, change: (block: Block) => Block): Lesson {
   return { ...lesson, blocks: lesson.blocks.map((b) => (b.id === blockId ? change(b) : b)) };
@@ -179,7 +179,10 @@ function applySingle(lesson: Lesson, edit: Exclude<Edit, { kind: 'many' }>): App
     const next = { ...block, ...edit.patch };
     if (next.most < next.least) return refuse('bad-field', 'most');
     const old = Object.fromEntries(
-      Object.keys(edit.patch).map((key) => [key, block[key as keyof typeof edit.patch] ?? UNTOLD[key as keyof typeof edit.patch] ?? '']),
+      Object.keys(edit.patch).map((key) => [
+        key,
+        block[key as keyof typeof edit.patch] ?? PATCH_DEFAULTS[key as keyof typeof edit.patch] ?? '',
+      ]),
     );
     return { ok: true, lesson: withBlock(lesson, block.id, () => next), inverse: { kind: 'set-block', blockId: edit.blockId, patch: old } };
   }

@@ -7,12 +7,12 @@ import { StationsGame } from '../formats/stations/setup.ts';
 import { TargetClashGame } from '../formats/target-clash/setup.ts';
 import { Band } from './band.ts';
 import { GameId } from './ids.ts';
-import { recordOf } from './record.ts';
+import { recordFields } from './record.ts';
 import { Offence, OwnRule } from './rule.ts';
 import { line, note, optionalLine } from './text.ts';
 
 const shared = {
-  ...recordOf('game', 2),
+  ...recordFields('game', 2),
   id: GameId,
   title: line(60),
   purpose: line(200),

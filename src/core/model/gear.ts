@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { GearId } from './ids.ts';
-import { recordOf } from './record.ts';
+import { recordFields } from './record.ts';
 import { line, optionalLine, whole } from './text.ts';
 
 export const GEAR_KINDS = [
@@ -37,7 +37,7 @@ const measure = (most: number) =>
 
 /** One line of the cupboard: how many of what, and what it is like. Metres, grams, millimetres where the name says so. */
 export const Gear = z.object({
-  ...recordOf('gear', 1),
+  ...recordFields('gear', 1),
   id: GearId,
   name: line(60),
   gearKind: GearKind,

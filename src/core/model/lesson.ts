@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { BlockId, GameId, LessonId, StudentId } from './ids.ts';
 import { LaidPiece } from './laidPiece.ts';
 import { VIGOURS } from './limits.ts';
-import { recordOf } from './record.ts';
+import { recordFields } from './record.ts';
 import { OwnRule } from './rule.ts';
 import { line, mapKey, metres, note, whole } from './text.ts';
 
@@ -56,7 +56,7 @@ export const Accepted = z.object({ key: z.string().min(1).max(300), reason: line
 
 export const Lesson = z
   .object({
-    ...recordOf('lesson', 2),
+    ...recordFields('lesson', 2),
     id: LessonId,
     title: line(60),
     blocks: z.array(Block).max(24),

@@ -6,7 +6,7 @@ import { parted } from './curtain.ts';
 import { fixedZone, usualThing } from './fixedThing.ts';
 import { paintedLines } from './painted.ts';
 import { clippedLine, partRoom } from './partRoom.ts';
-import { head } from './record.ts';
+import { newHeader } from './record.ts';
 import { Room, rectangleOutline } from './room.ts';
 
 const line = (ax: number, ay: number, bx: number, by: number) => ({ a: { x: ax, y: ay }, b: { x: bx, y: by } });
@@ -64,7 +64,7 @@ describe('a curtain', () => {
 describe('a part of a room', () => {
   const [curtain] = MILL_GYM.curtains;
   const made = ([0, 1] as const).map((side) =>
-    Room.parse({ ...head('room', 3), id: `part-${side}`, ...partRoom(MILL_GYM, curtain, side)! }),
+    Room.parse({ ...newHeader('room', 3), id: `part-${side}`, ...partRoom(MILL_GYM, curtain, side)! }),
   );
   it('is a sound room of its own at the origin, the curtain one of its walls', () => {
     for (const part of made) {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ClassId, LessonId, PeriodId, RoomId, StudentId } from './ids.ts';
-import { recordOf } from './record.ts';
+import { recordFields } from './record.ts';
 
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { message: 'time' });
 const day = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { message: 'date' });
@@ -18,7 +18,7 @@ export const bellText = (seconds: number) =>
 /** One bell-to-bell period of one day. Local school time; end after start, at most three hours. */
 export const Period = z
   .object({
-    ...recordOf('period', 1),
+    ...recordFields('period', 1),
     id: PeriodId,
     date: day,
     start: clock,
@@ -57,7 +57,7 @@ export const USUAL_ROLE: Record<Status, Role> = {
 
 /** Who is here today and what each does; who is not listed is present and plays. */
 export const Attendance = z.object({
-  ...recordOf('attendance', 1),
+  ...recordFields('attendance', 1),
   periodId: PeriodId,
   entries: z.record(StudentId, Presence),
 });

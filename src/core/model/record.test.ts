@@ -3,7 +3,7 @@ import { BANDS, bandOf, GRADES } from './band.ts';
 import { doorZone } from './door.ts';
 import { usualThing } from './fixedThing.ts';
 import { clockSeconds, Period } from './period.ts';
-import { head, UPGRADES, upgrade } from './record.ts';
+import { newHeader, UPGRADES, upgrade } from './record.ts';
 import { plainRoom, Room, rectangleOutline, roomArea } from './room.ts';
 
 describe('upgrade', () => {
@@ -40,7 +40,7 @@ describe('facts', () => {
 
   const room = (change: object) =>
     Room.safeParse({
-      ...head('room', 3),
+      ...newHeader('room', 3),
       id: 'r',
       name: 'R',
       ...plainRoom(rectangleOutline(26, 15)),
@@ -78,7 +78,7 @@ describe('facts', () => {
   });
   it('a period is five minutes to three hours', () => {
     const period = (start: string, end: string) =>
-      Period.safeParse({ ...head('period', 1), id: 'p', date: '2026-09-07', start, end, classId: 'c', roomId: 'r', lessonId: null })
+      Period.safeParse({ ...newHeader('period', 1), id: 'p', date: '2026-09-07', start, end, classId: 'c', roomId: 'r', lessonId: null })
         .success;
     expect(clockSeconds('10:05')).toBe(36_300);
     expect([

@@ -3,7 +3,7 @@ import { newestKey } from './findingCodes.ts';
 import { HOME_SCHOOL, SchoolId } from './ids.ts';
 
 /** What every stored record carries: kind and version for upgrades, the school, and a revision that grows by one a write. */
-export const recordOf = <K extends string, V extends number>(kind: K, version: V) => ({
+export const recordFields = <K extends string, V extends number>(kind: K, version: V) => ({
   kind: z.literal(kind),
   version: z.literal(version),
   schoolId: SchoolId,
@@ -11,7 +11,12 @@ export const recordOf = <K extends string, V extends number>(kind: K, version: V
 });
 
 /** The head of a new record. */
-export const head = <K extends string, V extends number>(kind: K, version: V) => ({ kind, version, schoolId: HOME_SCHOOL, revision: 0 });
+export const newHeader = <K extends string, V extends number>(kind: K, version: V) => ({
+  kind,
+  version,
+  schoolId: HOME_SCHOOL,
+  revision: 0,
+});
 
 type Upgrade = (old: Record<string, unknown>) => Record<string, unknown>;
 

@@ -6,7 +6,7 @@ import { Door, doorsKeptClear, doorZone } from './door.ts';
 import { FixedThing, fixedZone, standing } from './fixedThing.ts';
 import { RoomId } from './ids.ts';
 import { PaintedSet, paintedPaths } from './painted.ts';
-import { recordOf } from './record.ts';
+import { recordFields } from './record.ts';
 import { line, metres } from './text.ts';
 
 export const FLOOR_KINDS = ['wood', 'sheet', 'carpet', 'asphalt', 'grass'] as const;
@@ -22,7 +22,7 @@ const corner = z.object({ x: metres(0, 100), y: metres(0, 100) });
  */
 export const Room = z
   .object({
-    ...recordOf('room', 3),
+    ...recordFields('room', 3),
     id: RoomId,
     name: line(40),
     floorKind: z.enum(FLOOR_KINDS, { message: 'choice' }),

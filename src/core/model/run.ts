@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { BlockId, ClassId, EventId, LessonId, PeriodId, RunId, StudentId } from './ids.ts';
 import { Presence } from './period.ts';
-import { recordOf } from './record.ts';
+import { recordFields } from './record.ts';
 import { LadderStep } from './school.ts';
 import { mapKey, note, whole } from './text.ts';
 
@@ -67,7 +67,7 @@ const plan = z.looseObject({
 });
 
 export const Run = z.object({
-  ...recordOf('run', 4),
+  ...recordFields('run', 4),
   id: RunId,
   periodId: PeriodId,
   classId: ClassId,

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { Band, BandDefaults, HOUSE_DEFAULTS } from './band.ts';
 import { FloorLimits, HOUSE_FLOOR_LIMITS } from './limits.ts';
-import { head, recordOf } from './record.ts';
+import { newHeader, recordFields } from './record.ts';
 import { line, optionalLine } from './text.ts';
 
 /** What follows an offence: a word, out of play until the next restart, out for the rest of the game. */
@@ -11,7 +11,7 @@ export type LadderStep = z.infer<typeof LadderStep>;
 
 /** Settings of the school: units, keys, the one stop signal, and bands whose house defaults were changed. */
 export const School = z.object({
-  ...recordOf('school', 1),
+  ...recordFields('school', 1),
   name: line(80),
   units: z.enum(['m', 'ft'], { message: 'choice' }),
   singleKeys: z.boolean(),
@@ -25,7 +25,7 @@ export const School = z.object({
 export type School = z.infer<typeof School>;
 
 export const NEW_SCHOOL: School = {
-  ...head('school', 1),
+  ...newHeader('school', 1),
   name: 'My school',
   units: 'm',
   singleKeys: true,

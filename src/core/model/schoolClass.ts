@@ -1,14 +1,14 @@
 import { z } from 'zod';
 import { Grade } from './band.ts';
 import { ClassId } from './ids.ts';
-import { recordOf } from './record.ts';
+import { recordFields } from './record.ts';
 import { line } from './text.ts';
 
 /** The most students one class may hold. */
 export const MOST_STUDENTS = 60;
 
 export const SchoolClass = z.object({
-  ...recordOf('class', 1),
+  ...recordFields('class', 1),
   id: ClassId,
   name: line(40),
   grade: Grade,

@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { ClassId, StudentId } from './ids.ts';
-import { recordOf } from './record.ts';
+import { recordFields } from './record.ts';
 import { line, whole } from './text.ts';
 
 /** A student as anyone in the school may see them. What is private lives in StudentPrivate. */
 export const Student = z.object({
-  ...recordOf('student', 1),
+  ...recordFields('student', 1),
   id: StudentId,
   classId: ClassId,
   givenName: line(40),
@@ -17,7 +17,7 @@ export const WHEELS = ['wheelchair', 'power chair', 'walker'] as const;
 
 /** The teacher's private rating, 1 (new to it) to 5, and what else counts for groups. Kept in a table of its own; nothing public may name it. */
 export const StudentPrivate = z.object({
-  ...recordOf('student-private', 1),
+  ...recordFields('student-private', 1),
   studentId: StudentId,
   classId: ClassId,
   rating: whole(1, 5),
@@ -34,7 +34,7 @@ export type StudentPrivate = z.infer<typeof StudentPrivate>;
 
 /** Two students who must not, or must, be in one group. Private. */
 export const Wish = z.object({
-  ...recordOf('wish', 1),
+  ...recordFields('wish', 1),
   id: z.string().min(1).max(64),
   classId: ClassId,
   wish: z.enum(['apart', 'together'], { message: 'choice' }),

@@ -56,7 +56,7 @@ export const SAFETY_FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence
   }),
   'start-too-far': (d, speak) => ({
     what: `${counted(n(d, 'count'), 'start')} too far from what is grabbed`,
-    why: `From ${speak.metres(n(d, 'found'))} two come at each other with ${n(d, 'speed').toFixed(1)} m/s, head down; at most ${speak.metres(n(d, 'wanted'))}. ${LOCAL}`,
+    why: `From ${speak.metres(n(d, 'found'))} two come at each other with ${n(d, 'speed').toFixed(1)} m/s, newHeader down; at most ${speak.metres(n(d, 'wanted'))}. ${LOCAL}`,
   }),
   'start-too-near': (d, speak) => ({
     what: `${counted(n(d, 'count'), 'start')} too near to what is grabbed`,

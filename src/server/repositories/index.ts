@@ -8,44 +8,44 @@ import { School } from '../../core/model/school.ts';
 import { SchoolClass } from '../../core/model/schoolClass.ts';
 import { Student, StudentPrivate, Wish } from '../../core/model/student.ts';
 import * as tables from '../tables.ts';
-import { recordsOf } from './records.ts';
+import { repository } from './records.ts';
 
-export const schoolRecords = recordsOf<School>(tables.schools, School, 'school', (r) => r.schoolId);
-export const classRecords = recordsOf<SchoolClass>(tables.classes, SchoolClass, 'class', (r) => r.id);
-export const studentRecords = recordsOf<Student>(
+export const schoolRecords = repository<School>(tables.schools, School, 'school', (r) => r.schoolId);
+export const classRecords = repository<SchoolClass>(tables.classes, SchoolClass, 'class', (r) => r.id);
+export const studentRecords = repository<Student>(
   tables.students,
   Student,
   'student',
   (r) => r.id,
   (r) => ({ classId: r.classId }),
 );
-export const ratingRecords = recordsOf<StudentPrivate>(
+export const ratingRecords = repository<StudentPrivate>(
   tables.studentPrivates,
   StudentPrivate,
   'student-private',
   (r) => r.studentId,
   (r) => ({ classId: r.classId }),
 );
-export const wishRecords = recordsOf<Wish>(
+export const wishRecords = repository<Wish>(
   tables.wishes,
   Wish,
   'wish',
   (r) => r.id,
   (r) => ({ classId: r.classId }),
 );
-export const roomRecords = recordsOf<Room>(tables.rooms, Room, 'room', (r) => r.id);
-export const gearRecords = recordsOf<Gear>(tables.gear, Gear, 'gear', (r) => r.id);
-export const gameRecords = recordsOf<Game>(tables.games, Game, 'game', (r) => r.id);
-export const lessonRecords = recordsOf<Lesson>(tables.lessons, Lesson, 'lesson', (r) => r.id);
-export const periodRecords = recordsOf<Period>(
+export const roomRecords = repository<Room>(tables.rooms, Room, 'room', (r) => r.id);
+export const gearRecords = repository<Gear>(tables.gear, Gear, 'gear', (r) => r.id);
+export const gameRecords = repository<Game>(tables.games, Game, 'game', (r) => r.id);
+export const lessonRecords = repository<Lesson>(tables.lessons, Lesson, 'lesson', (r) => r.id);
+export const periodRecords = repository<Period>(
   tables.periods,
   Period,
   'period',
   (r) => r.id,
   (r) => ({ date: r.date, lessonId: r.lessonId }),
 );
-export const attendanceRecords = recordsOf<Attendance>(tables.attendances, Attendance, 'attendance', (r) => r.periodId);
-export const runRecords = recordsOf<Run>(
+export const attendanceRecords = repository<Attendance>(tables.attendances, Attendance, 'attendance', (r) => r.periodId);
+export const runRecords = repository<Run>(
   tables.runs,
   Run,
   'run',

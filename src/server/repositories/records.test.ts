@@ -1,11 +1,11 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Gear } from '../../core/model/gear.ts';
-import { head } from '../../core/model/record.ts';
+import { newHeader } from '../../core/model/record.ts';
 import { type OpenDatabase, openDatabase } from '../database.ts';
 import { Problem } from '../problem.ts';
 import { gear } from '../tables.ts';
 import { gearRecords } from './index.ts';
-import { recordsOf } from './records.ts';
+import { repository } from './records.ts';
 
 let open: OpenDatabase;
 beforeAll(async () => {
@@ -13,7 +13,7 @@ beforeAll(async () => {
 });
 afterAll(() => open.close());
 const item = (id: string, count = 4) =>
-  Gear.parse({ ...head('gear', 1), id, name: 'Rings', gearKind: 'hoop', count, latex: false, place: 'wall' });
+  Gear.parse({ ...newHeader('gear', 1), id, name: 'Rings', gearKind: 'hoop', count, latex: false, place: 'wall' });
 const problem = (work: Promise<unknown>) =>
   work.then(
     () => undefined,
@@ -55,7 +55,7 @@ describe('records', () => {
       .insert(gear)
       .values({ id: 'odd', schoolId: 'home', version: 1, revision: 0, data: { kind: 'gear', version: 1, count: 'many' } });
     await expect(gearRecords.get(open.db, 'odd')).rejects.toThrowError();
-    const newer = recordsOf<Gear>(gear, Gear, 'run', (g) => g.id);
+    const newer = repository<Gear>(gear, Gear, 'run', (g) => g.id);
     await expect(newer.get(open.db, 'a'), 'a gear row read as a run').rejects.toThrowError('no upgrade for gear version 1');
   });
 });

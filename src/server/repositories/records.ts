@@ -13,7 +13,7 @@ interface Head {
 }
 
 /** Reading and writing one kind of record. Rows are upgraded and parsed on the way out; a write names the revision it saw. */
-export function recordsOf<T extends Head>(
+export function repository<T extends Head>(
   table: RecordTable,
   schema: z.ZodType<T>,
   kind: string,

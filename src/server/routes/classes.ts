@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import { Router } from 'express';
-import { head } from '../../core/model/record.ts';
+import { newHeader } from '../../core/model/record.ts';
 import { MOST_STUDENTS, SchoolClass } from '../../core/model/schoolClass.ts';
 import { Student, StudentPrivate, Wish } from '../../core/model/student.ts';
 import type { Database } from '../database.ts';
@@ -24,8 +24,8 @@ export async function readClass(db: Database, id: string) {
 /** A new student with a private rating; Problem 400 where a field is wrong. */
 export async function addStudent(db: Database, classId: string, input: Record<string, unknown>): Promise<Student> {
   const id = newId('s');
-  const student = readInput(Student, { ...input, ...head('student', 1), id, classId });
-  const rating = readInput(StudentPrivate, { ...head('student-private', 1), studentId: id, classId, rating: input.rating ?? 3 });
+  const student = readInput(Student, { ...input, ...newHeader('student', 1), id, classId });
+  const rating = readInput(StudentPrivate, { ...newHeader('student-private', 1), studentId: id, classId, rating: input.rating ?? 3 });
   await studentRecords.add(db, student);
   await ratingRecords.add(db, rating);
   return student;
@@ -52,7 +52,7 @@ export function classRoutes(db: Database): Router {
     return all.map((schoolClass) => ({ schoolClass, students: every.filter((s) => s.classId === schoolClass.id).length }));
   });
   route(router, 'post', '/classes', (req) =>
-    classRecords.add(db, readInput(SchoolClass, { ...bodyOf(req), ...head('class', 1), id: newId('c') })),
+    classRecords.add(db, readInput(SchoolClass, { ...bodyOf(req), ...newHeader('class', 1), id: newId('c') })),
   );
   route(router, 'get', '/classes/:id', (req) => readClass(db, idParam(req)));
   route(router, 'put', '/classes/:id', async (req) => {
@@ -106,7 +106,7 @@ export function classRoutes(db: Database): Router {
   route(router, 'post', '/classes/:id/wishes', async (req) => {
     const id = idParam(req);
     const there = new Set((await studentRecords.list(db, eq(students.classId, id))).map((s) => s.id as string));
-    const wish = readInput(Wish, { ...bodyOf(req), ...head('wish', 1), id: newId('w'), classId: id });
+    const wish = readInput(Wish, { ...bodyOf(req), ...newHeader('wish', 1), id: newId('w'), classId: id });
     wish.students.forEach((student, i) => {
       if (!there.has(student)) throw new Problem(400, 'bad-input', [{ path: ['students', i], code: 'unknown-id' }]);
     });

@@ -3,7 +3,7 @@ import { Router } from 'express';
 import { PAINTED_KINDS } from '../../content/paintedSets.ts';
 import { Gear } from '../../core/model/gear.ts';
 import { type ClassId, HOME_SCHOOL } from '../../core/model/ids.ts';
-import { head } from '../../core/model/record.ts';
+import { newHeader } from '../../core/model/record.ts';
 import { plainRoom, Room } from '../../core/model/room.ts';
 import { School } from '../../core/model/school.ts';
 import type { Database } from '../database.ts';
@@ -26,7 +26,7 @@ export function factRoutes(db: Database): Router {
   route(router, 'get', '/rooms', () => roomRecords.list(db));
   route(router, 'get', '/rooms/:id', (req) => roomRecords.get(db, idParam(req)));
   route(router, 'post', '/rooms', (req) =>
-    roomRecords.add(db, readInput(Room, { ...plainFor(bodyOf(req)), ...bodyOf(req), ...head('room', 3), id: newId('r') })),
+    roomRecords.add(db, readInput(Room, { ...plainFor(bodyOf(req)), ...bodyOf(req), ...newHeader('room', 3), id: newId('r') })),
   );
   route(router, 'put', '/rooms/:id', async (req) => {
     const id = idParam(req);
@@ -45,7 +45,7 @@ export function factRoutes(db: Database): Router {
 
   route(router, 'get', '/gear', () => gearRecords.list(db));
   route(router, 'post', '/gear', (req) =>
-    gearRecords.add(db, readInput(Gear, { latex: false, place: '', ...bodyOf(req), ...head('gear', 1), id: newId('g') })),
+    gearRecords.add(db, readInput(Gear, { latex: false, place: '', ...bodyOf(req), ...newHeader('gear', 1), id: newId('g') })),
   );
   route(router, 'put', '/gear/:id', async (req) => {
     const id = idParam(req);

@@ -6,7 +6,7 @@ import { EDIT_VERSION, upgradeEdit } from '../../core/model/editVersion.ts';
 import { EventId, LessonId } from '../../core/model/ids.ts';
 import { Lesson } from '../../core/model/lesson.ts';
 import { Attendance, Period } from '../../core/model/period.ts';
-import { head } from '../../core/model/record.ts';
+import { newHeader } from '../../core/model/record.ts';
 import { line, whole } from '../../core/model/text.ts';
 import type { Database } from '../database.ts';
 import { withClaims } from '../dayClaims.ts';
@@ -68,14 +68,14 @@ function emptyLesson(id: LessonId, title: string): Lesson {
     weight,
   });
   const blocks = [plain('arrive', 'Arrive', 120, 240), plain('explain', 'Explain', 60, 180), plain('close', 'Close', 120, 300)];
-  return readInput(Lesson, { ...head('lesson', 2), id, title, blocks, accepted: [] });
+  return readInput(Lesson, { ...newHeader('lesson', 2), id, title, blocks, accepted: [] });
 }
 
 /** Another lesson as it stands now, under a new id, with edits on top; what was accepted there is open again. */
 async function copyOf(db: Database, from: LessonId, id: LessonId, title: string, edits: Edit | undefined): Promise<Lesson> {
   const found = await readLesson(db, from);
   if (!found) throw new Problem(400, 'bad-input', [{ path: ['from'], code: 'unknown-id' }]);
-  const copy: Lesson = { ...found, ...head('lesson', 2), id, title, accepted: [] };
+  const copy: Lesson = { ...found, ...newHeader('lesson', 2), id, title, accepted: [] };
   if (!edits) return copy;
   await checkSettings(db, copy, edits, ['edits']);
   const applied = applyEdit(copy, edits);
@@ -95,7 +95,7 @@ export function planRoutes(db: Database): Router {
   route(router, 'post', '/periods', async (req) =>
     periodRecords.add(
       db,
-      await checkPeriod(db, readInput(Period, { lessonId: null, ...bodyOf(req), ...head('period', 1), id: newId('p') })),
+      await checkPeriod(db, readInput(Period, { lessonId: null, ...bodyOf(req), ...newHeader('period', 1), id: newId('p') })),
     ),
   );
   route(router, 'put', '/periods/:id', async (req) => {
@@ -121,7 +121,13 @@ export function planRoutes(db: Database): Router {
 
   route(router, 'put', '/periods/:id/attendance', async (req) => {
     const period = await periodRecords.get(db, idParam(req));
-    const sent = readInput(Attendance, { ...head('attendance', 1), ...bodyOf(req), kind: 'attendance', version: 1, periodId: period.id });
+    const sent = readInput(Attendance, {
+      ...newHeader('attendance', 1),
+      ...bodyOf(req),
+      kind: 'attendance',
+      version: 1,
+      periodId: period.id,
+    });
     const there = new Set((await readDesk(db, period)).students.map((s) => s.id as string));
     for (const student of Object.keys(sent.entries))
       if (!there.has(student)) throw new Problem(400, 'bad-input', [{ path: ['entries', student], code: 'unknown-id' }]);

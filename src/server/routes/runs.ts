@@ -10,7 +10,7 @@ import { metIn } from '../../core/live/met.ts';
 import { restOf } from '../../core/live/restOf.ts';
 import { planOf } from '../../core/live/runPlan.ts';
 import { BlockId, EventId, PeriodId, RunId } from '../../core/model/ids.ts';
-import { head } from '../../core/model/record.ts';
+import { newHeader } from '../../core/model/record.ts';
 import { Run, RunEvent } from '../../core/model/run.ts';
 import type { Database } from '../database.ts';
 import { type DeskInput, readDeskById } from '../deskInput.ts';
@@ -38,7 +38,7 @@ export function newRun(desk: DeskInput, now: number): Run {
   if (!lesson?.blocks.length) throw new Problem(409, 'no-lesson', [{ path: ['periodId'], code: 'no-lesson' }]);
   const input = { ...desk, lesson };
   return Run.parse({
-    ...head('run', 4),
+    ...newHeader('run', 4),
     id: RunId.parse(newId('n')),
     periodId: desk.period.id,
     classId: desk.schoolClass.id,

@@ -31,7 +31,7 @@ export function BlockTape({
   const marks = `${block.pinned ? ', pinned' : ''}${troubled ? ', has a check' : ''}`;
   const more =
     game && words
-      ? words.summary(game.values, game.timeline.rounds.length, game.timeline.workSeconds, game.moveSeconds, game.pieces.length)
+      ? words.summary(game.values, game.timeline.bouts.length, game.timeline.workSeconds, game.moveSeconds, game.pieces.length)
       : '';
   return (
     <button
@@ -75,7 +75,7 @@ export function Rounds({
   onRound: (round: number) => void;
   low: boolean;
 }) {
-  const rounds = block.game!.timeline.rounds;
+  const rounds = block.game!.timeline.bouts;
   const top = low ? 49 : 60;
   const narrow = rounds.length ? px(rounds[0].until - rounds[0].at) : 0;
   if (narrow < LEAST_PX) {

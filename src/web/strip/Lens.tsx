@@ -23,7 +23,7 @@ export function Lens({
   round: number;
   onRound: (round: number) => void;
 }) {
-  const rounds = block.game?.timeline.rounds ?? [];
+  const rounds = block.game?.timeline.bouts ?? [];
   const first = rounds[0]?.at ?? 0;
   const length = (rounds.at(-1)?.until ?? 0) - first;
   const at = (seconds: number) => Math.max(26 * (seconds / Math.max(1, length / rounds.length)), px(seconds) * TIMES);

@@ -128,7 +128,7 @@ export function Strip({ fitted, bellAt, block, round, troubled, onBlock, onRound
 
 /** Width of a block's narrowest round on the strip, px. */
 function narrowest(block: FittedBlock, px: (seconds: number) => number): number {
-  return Math.min(...(block.game?.timeline.rounds ?? []).map((r) => px(r.until - r.at)));
+  return Math.min(...(block.game?.timeline.bouts ?? []).map((r) => px(r.until - r.at)));
 }
 
 function Ruler({ bellAt, minutes, px, low }: { bellAt: number; minutes: number[]; px: (s: number) => number; low: boolean }) {

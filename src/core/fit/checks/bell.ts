@@ -14,7 +14,7 @@ function waysToShorten(bare: Bare): FixIdea[] {
       data: { count: pinned.length },
       edits: pinned.map((b) => ({ kind: 'set-seconds', blockId: b.id as BlockId, seconds: null })),
     });
-  ideas.push(...bare.blocks.flatMap((b) => b.game?.ways.shorter ?? []));
+  ideas.push(...bare.blocks.flatMap((b) => b.game?.ideas.shorter ?? []));
   const plain = bare.blocks.filter((b) => !b.game && !b.pinned && b.least > 60);
   if (plain.length) {
     const edits = plain.map((b) => ({ kind: 'set-block' as const, blockId: b.id as BlockId, patch: { least: 60 } }));
@@ -45,7 +45,7 @@ export function bellChecks(input: FitInput, bare: Bare): FindingDraft[] {
     });
   }
   if (bare.spareSeconds >= 60 && bare.blocks.length) {
-    const ideas = bare.blocks.flatMap((b) => b.game?.ways.longer ?? []);
+    const ideas = bare.blocks.flatMap((b) => b.game?.ideas.longer ?? []);
     noticed.push({ code: 'time-left', weight: 'note', at: {}, data: { spare: bare.spareSeconds }, ideas });
   }
   return noticed;

@@ -69,7 +69,7 @@ function ideasFor(input: BlockInput, block: StandingBlock, piece: Piece, wanted:
     });
     break;
   }
-  const without = game.ways.without?.[piece.id];
+  const without = game.ideas.without?.[piece.id];
   if (without) ideas.push(without);
   if (piece.pinned) ideas.push({ code: 'peel-off', data: { title: piece.title }, edits: [place(block, piece, null)] });
   return ideas;

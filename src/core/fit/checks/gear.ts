@@ -16,6 +16,6 @@ export function gearChecks(input: BlockInput, _: unknown, block: StandingBlock):
         ...{ gearKind: line.gearKind, need: line.need, have: line.have, short: line.short, promised: line.promised },
         places: line.at.map((a) => a.title),
       },
-      ideas: game.ways.gear[line.gearKind] ?? [],
+      ideas: game.ideas.gear[line.gearKind] ?? [],
     }));
 }

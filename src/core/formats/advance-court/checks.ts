@@ -6,8 +6,8 @@ import type { FindingDraft } from '../../model/finding.ts';
 import type { BlockDraft } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import { type CourtContext, courtUnit } from './group.ts';
+import { fewerCourts, LINE_TASK, moreCourts } from './ideas.ts';
 import type { AdvanceCourtValues } from './setup.ts';
-import { fewerCourts, LINE_TASK, moreCourts } from './ways.ts';
 
 type CourtDraft = BlockDraft<AdvanceCourtValues>;
 

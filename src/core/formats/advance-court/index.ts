@@ -8,13 +8,13 @@ import { courtChecks } from './checks.ts';
 import { courtForecast } from './forecast.ts';
 import { courtGear } from './gear.ts';
 import { courtGroups } from './group.ts';
+import { courtIdeas } from './ideas.ts';
 import { courtLayout } from './layout.ts';
 import { courtRules } from './play.ts';
 import { advanceSettings } from './settings.ts';
 import { AdvanceCourtGame, AdvanceCourtValues } from './setup.ts';
 import { simulateCourt } from './simulate.ts';
 import { courtPlays, courtSpan, courtTimeline } from './timeline.ts';
-import { courtWays } from './ways.ts';
 
 /** Courts of k ranked places: an error sends its maker to the end of the line, those below move up, the line's head comes in at 1. */
 export const advanceCourt = defineFormat({
@@ -29,7 +29,7 @@ export const advanceCourt = defineFormat({
   plays: (_, draft, timeline) => courtPlays(draft, timeline),
   gear: courtGear,
   checks: courtChecks,
-  ways: courtWays,
+  ideas: courtIdeas,
   card: courtCard,
   rules: courtRuleCard,
   faults: { error: 'error' },

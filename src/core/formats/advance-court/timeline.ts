@@ -1,3 +1,4 @@
+import { eachAtOwn } from '../bouts.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import type { CourtContext } from './group.ts';
@@ -14,7 +15,7 @@ export const courtSpan = (_: CourtContext, draft: CourtDraft) => roundsSpan(roun
 
 /** Rehearsal, bouts with a break between them, reset; every group stays on its court. */
 export const courtTimeline = (_: CourtContext, draft: CourtDraft, seconds: number): Timeline =>
-  roundsTimeline(roundsOf(draft), seconds, () => draft.groups.map((_, g) => g));
+  roundsTimeline(roundsOf(draft), seconds, () => eachAtOwn('group', draft.groups));
 
 /** One play a court. Weights never enter it: they would carry private ratings into the run. */
 export function courtPlays(draft: CourtDraft, timeline: Timeline): CourtPlaySetup[] {

@@ -3,10 +3,10 @@ import type { FindingDraft } from '../../model/finding.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { idea, setting } from '../ideas.ts';
 import { type ChaseContext, hunterCount, roundFlow } from './hunters.ts';
+import { fewerHunters, huntersIdea } from './ideas.ts';
 import { fieldOfDraft } from './layout.ts';
 import { WAITING_TASK } from './settings.ts';
 import type { ChaseValues } from './setup.ts';
-import { fewerHunters, huntersIdea } from './ways.ts';
 
 type ChaseDraft = BlockDraft<ChaseValues>;
 

@@ -5,13 +5,13 @@ import { chaseBoard, chaseResults } from './board.ts';
 import { chaseCard, chaseRuleCard } from './card.ts';
 import { chaseChecks } from './checks.ts';
 import { chaseGear } from './gear.ts';
+import { chaseIdeas } from './ideas.ts';
 import { chaseLayout } from './layout.ts';
 import { chaseRules } from './play.ts';
 import { CHASE_UNUSED, chaseSettings } from './settings.ts';
 import { ChaseGame, ChaseValues } from './setup.ts';
 import { chaseForecast, chaseQuick, simulateChase, tryChase } from './simulate.ts';
 import { chasePlays, chaseSpan, chaseTimeline } from './timeline.ts';
-import { chaseWays } from './ways.ts';
 
 /** Some hunt, the others flee: one engine, set by data. */
 export const chase = defineFormat({
@@ -26,7 +26,7 @@ export const chase = defineFormat({
   plays: chasePlays,
   gear: chaseGear,
   checks: chaseChecks,
-  ways: chaseWays,
+  ideas: chaseIdeas,
   clearance: ({ values }) => ({ metres: values.edgeM, running: true, runM: 6 }),
   card: chaseCard,
   rules: chaseRuleCard,

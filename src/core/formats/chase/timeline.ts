@@ -1,5 +1,6 @@
 import { rectPolygon } from '../../geometry/point.ts';
 import { roleRota } from '../../rotation/roleRota.ts';
+import { stay } from '../bouts.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import { type ChaseContext, hunterCount, rulesOf } from './hunters.ts';
@@ -14,8 +15,16 @@ const ROUND = [45, 180] as const;
 
 export const chaseSpan = (_: ChaseContext, draft: ChaseDraft) => roundsSpan(draft.values, ROUND);
 
-export const chaseTimeline = (_: ChaseContext, draft: ChaseDraft, seconds: number): Timeline =>
-  roundsTimeline(draft.values, seconds, () => draft.groups.map(() => 0));
+/** Rounds on the field, each with its hunters. */
+export function chaseTimeline(context: ChaseContext, draft: ChaseDraft, seconds: number): Timeline {
+  const hunters = huntersByRound(context, draft);
+  const players = draft.groups.flat();
+  return roundsTimeline(draft.values, seconds, (round) => {
+    const hunting = hunters[round] ?? [];
+    const running = players.filter((id) => !hunting.includes(id));
+    return [stay('group', hunting, 0, 'hunter'), stay('group', running, 0)].filter((s) => s.members.length);
+  });
+}
 
 /** Who hunts in each round: everyone about equally often, those first who have hunted least in the last lessons. */
 export function huntersByRound(context: ChaseContext, draft: Pick<ChaseDraft, 'groups'>): string[][] {

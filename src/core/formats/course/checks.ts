@@ -4,11 +4,11 @@ import type { BlockDraft, Timeline } from '../format.ts';
 import { idea, setting } from '../ideas.ts';
 import { type CourseContext, inUse } from './elements.ts';
 import { courseQuick, courseThroughput } from './forecast.ts';
+import { doubleIdea, splitStart, withoutOne } from './ideas.ts';
 import { neededLength, queueAt } from './layout.ts';
 import { WAITING_TASK } from './settings.ts';
 import type { CourseValues } from './setup.ts';
 import { coursePlays } from './timeline.ts';
-import { doubleIdea, splitStart, withoutOne } from './ways.ts';
 
 type CourseDraft = BlockDraft<CourseValues>;
 

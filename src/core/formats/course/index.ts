@@ -6,6 +6,7 @@ import { courseChecks } from './checks.ts';
 import { courseForecast, courseQuick } from './forecast.ts';
 import { courseGear } from './gear.ts';
 import { courseGroups } from './group.ts';
+import { courseIdeas } from './ideas.ts';
 import { courseLayout } from './layout.ts';
 import { courseRules } from './play.ts';
 import { courseSettings } from './settings.ts';
@@ -13,7 +14,6 @@ import { CourseGame, CourseValues } from './setup.ts';
 import { simulateCourse } from './simulate.ts';
 import { coursePlays, courseSpan, courseTimeline } from './timeline.ts';
 import { courseFrames, tryCourse } from './tryOut.ts';
-import { courseWays } from './ways.ts';
 
 /** One loop of elements in order; laps counted on over rounds and rests. */
 export const course = defineFormat({
@@ -28,7 +28,7 @@ export const course = defineFormat({
   plays: coursePlays,
   gear: courseGear,
   checks: courseChecks,
-  ways: courseWays,
+  ideas: courseIdeas,
   card: courseCard,
   rules: courseRuleCard,
   play: courseRules,

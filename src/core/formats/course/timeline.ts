@@ -1,3 +1,4 @@
+import { allAtOne } from '../bouts.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import { type CourseContext, inUse, startOf } from './elements.ts';
@@ -16,7 +17,7 @@ export function courseSpan(context: CourseContext, draft: CourseDraft): { least:
 
 /** Everyone is on the one loop in every round. */
 export const courseTimeline = (_: CourseContext, draft: CourseDraft, seconds: number): Timeline =>
-  roundsTimeline(draft.values, seconds, () => draft.groups.map(() => 0));
+  roundsTimeline(draft.values, seconds, () => allAtOne(draft.groups));
 
 /** One play for all: who starts at which element, and how much of the block is traveled. */
 export function coursePlays(context: CourseContext, draft: CourseDraft, timeline: Timeline): CoursePlaySetup[] {

@@ -3,9 +3,9 @@ import type { FindingDraft } from '../../model/finding.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { idea, setting } from '../ideas.ts';
 import { type LaneContext, laneUnit } from './group.ts';
+import { fewerLanes, smallerLanes } from './ideas.ts';
 import { WAITING_TASK } from './settings.ts';
 import type { SkillLaneValues } from './setup.ts';
-import { fewerLanes, smallerLanes } from './ways.ts';
 
 type LaneDraft = BlockDraft<SkillLaneValues>;
 

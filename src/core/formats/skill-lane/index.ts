@@ -7,13 +7,13 @@ import { laneFormatChecks } from './checks.ts';
 import { laneForecast } from './forecast.ts';
 import { laneGear } from './gear.ts';
 import { laneGroups } from './group.ts';
+import { laneIdeas } from './ideas.ts';
 import { laneLayout } from './layout.ts';
 import { laneRules } from './play.ts';
 import { laneSettings } from './settings.ts';
 import { SkillLaneGame, SkillLaneValues } from './setup.ts';
 import { simulateLane } from './simulate.ts';
 import { lanePlays, laneSpan, laneTimeline } from './timeline.ts';
-import { laneWays } from './ways.ts';
 
 /** Lanes for one or two, a ladder of steps, tries made or missed with the help they had. */
 export const skillLane = defineFormat({
@@ -28,7 +28,7 @@ export const skillLane = defineFormat({
   plays: lanePlays,
   gear: laneGear,
   checks: laneFormatChecks,
-  ways: laneWays,
+  ideas: laneIdeas,
   card: laneCard,
   rules: laneRuleCard,
   play: laneRules,

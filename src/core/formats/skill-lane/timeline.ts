@@ -1,4 +1,5 @@
-import type { BlockDraft, Timeline } from '../format.ts';
+import { stay } from '../bouts.ts';
+import type { BlockDraft, Stay, Timeline } from '../format.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import type { LaneContext } from './group.ts';
 import type { LanePlaySetup, SkillLaneValues } from './setup.ts';
@@ -16,19 +17,30 @@ const roundsOf = ({ values, groups }: LaneDraft) => ({
 
 export const laneSpan = (_: LaneContext, draft: LaneDraft) => roundsSpan(roundsOf(draft), TURN);
 
+/** Who has the turn at a lane, who is the partner, and who waits there. */
+function staysAt(lane: number, members: readonly string[], round: number): Stay[] {
+  const order = members.map((_, i) => members[(round + i) % members.length]);
+  const waiting = order.slice(2);
+  return [
+    ...order.slice(0, 1).map((id) => stay('solo', [id], lane, 'turn')),
+    ...order.slice(1, 2).map((id) => stay('solo', [id], lane, 'partner')),
+    ...(waiting.length ? [stay('line', waiting, lane, 'waiting')] : []),
+  ];
+}
+
 export const laneTimeline = (_: LaneContext, draft: LaneDraft, seconds: number): Timeline =>
-  roundsTimeline(roundsOf(draft), seconds, () => draft.groups.map((_, g) => g));
+  roundsTimeline(roundsOf(draft), seconds, (round) => draft.groups.flatMap((members, lane) => staysAt(lane, members, round)));
 
 /** One play a student, lane by lane. In turn r the lane's student is member r modulo the lane's size; the next one is the partner. */
 export function lanePlays({ setup }: LaneContext, draft: LaneDraft, timeline: Timeline): LanePlaySetup[] {
   const { values, groups } = draft;
-  const { workSeconds, rounds } = timeline;
+  const { workSeconds, bouts } = timeline;
   const blockSeconds = Math.max(1, timeline.segments.at(-1)?.until ?? 1);
   // What falls is the gear of which a lane has most.
   const falls = setup.counts ? Math.max(0, ...setup.gear.map((g) => g.count)) : 0;
   return groups.flatMap((members) =>
     members.map((player, i) => {
-      const turns = rounds.filter((_, r) => r % members.length === i).length;
+      const turns = bouts.filter((_, r) => r % members.length === i).length;
       return {
         player,
         ladder: setup.ladder.map((s) => s.id),

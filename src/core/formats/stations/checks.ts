@@ -5,9 +5,9 @@ import type { BlockId } from '../../model/ids.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import type { StationsContext } from './group.ts';
+import { oneMore } from './ideas.ts';
 import { picked } from './layout.ts';
 import type { StationsValues } from './setup.ts';
-import { oneMore } from './ways.ts';
 
 type StationsDraft = BlockDraft<StationsValues>;
 

@@ -6,13 +6,13 @@ import { stationsChecks } from './checks.ts';
 import { stationsForecast } from './forecast.ts';
 import { activeShare, stationsCalls, stationsGear } from './gear.ts';
 import { stationsGroup } from './group.ts';
+import { stationsIdeas } from './ideas.ts';
 import { picked, stationClearance, stationsLayout, stationsPace } from './layout.ts';
 import { stationsRules, stationsRules1 } from './play.ts';
 import { stationsSettings } from './settings.ts';
 import { StationsGame, StationsValues } from './setup.ts';
 import { simulateStations } from './simulate.ts';
 import { playSetup, stationsSpan, stationsTimeline } from './timeline.ts';
-import { stationsWays } from './ways.ts';
 
 /** S numbered stations, one group at each, all move on at the signal. */
 export const stations = defineFormat({
@@ -32,7 +32,7 @@ export const stations = defineFormat({
   gear: stationsGear,
   calls: stationsCalls,
   checks: stationsChecks,
-  ways: stationsWays,
+  ideas: stationsIdeas,
   clearance: stationClearance,
   card: stationsCard,
   rules: stationsRuleCard,

@@ -1,5 +1,6 @@
 import { rotationRounds } from '../../rotation/rounds.ts';
-import type { BlockDraft, Round, Segment, Timeline } from '../format.ts';
+import { stay } from '../bouts.ts';
+import type { BlockDraft, Bout, Segment, Timeline } from '../format.ts';
 import type { StationsContext } from './group.ts';
 import type { StationsPlaySetup, StationsValues } from './setup.ts';
 
@@ -10,7 +11,7 @@ const stationCount = (draft: StationsDraft) => draft.pieces.length + draft.unpla
 const fixedSeconds = ({ values }: StationsDraft) => values.walkSeconds + values.rehearseSeconds + values.resetSeconds;
 
 /** Seconds of all bouts when the first lap works `work` seconds: later laps may differ. */
-function bouts(draft: StationsDraft, work: number): number {
+function workedSeconds(draft: StationsDraft, work: number): number {
   const { laps, laterLap, laterLapSeconds } = draft.values;
   return slotsOf(draft) * (work + (laps - 1) * (laterLap === 'work' ? laterLapSeconds : work));
 }
@@ -20,7 +21,7 @@ export function stationsSpan(context: StationsContext, draft: StationsDraft): { 
   const moves = (slotsOf(draft) * draft.values.laps - 1) * draft.moveSeconds;
   const [shortest, longest] = context.defaults.stay;
   const set = draft.values.workSeconds;
-  const at = (work: number) => fixedSeconds(draft) + moves + bouts(draft, set ?? work);
+  const at = (work: number) => fixedSeconds(draft) + moves + workedSeconds(draft, set ?? work);
   return { least: at(shortest), most: at(longest) };
 }
 
@@ -49,20 +50,25 @@ export function stationsTimeline(_: StationsContext, draft: StationsDraft, secon
   phase('rehearse', values.rehearseSeconds);
   const start = at;
   const slots = slotsOf(draft);
-  const rounds: Round[] = rotationRounds({
+  const bouts: Bout[] = rotationRounds({
     groups: draft.groups.length,
     stations: stationCount(draft),
     workOfLap: Array.from({ length: values.laps }, (_, lap) => (lap && values.laterLap === 'work' ? values.laterLapSeconds : workSeconds)),
     moveSeconds: draft.moveSeconds,
     direction: values.direction,
-  }).map((r, i) => ({ at: r.at + start, until: r.until + start, lap: Math.floor(i / slots), places: r.stationOf }));
-  rounds.forEach((round, i) => {
-    segments.push({ kind: 'work', code: 'work', at: round.at, until: round.until, round: i });
-    if (i < rounds.length - 1) segments.push({ kind: 'move', code: 'move', at: round.until, until: rounds[i + 1].at, round: i });
+  }).map((r, i) => ({
+    at: r.at + start,
+    until: r.until + start,
+    lap: Math.floor(i / slots),
+    stays: draft.groups.map((members, g) => stay('group', members, r.stationOf[g])),
+  }));
+  bouts.forEach((bout, i) => {
+    segments.push({ kind: 'work', code: 'work', at: bout.at, until: bout.until, round: i });
+    if (i < bouts.length - 1) segments.push({ kind: 'move', code: 'move', at: bout.until, until: bouts[i + 1].at, round: i });
   });
-  at = rounds.at(-1)?.until ?? at;
+  at = bouts.at(-1)?.until ?? at;
   phase('reset', Math.max(values.resetSeconds, seconds - at));
-  return { segments, rounds, workSeconds };
+  return { segments, bouts, workSeconds };
 }
 
 /** The setup that play and forecast take; `active` is the share of a group that has an implement at once. */
@@ -75,7 +81,7 @@ export function playSetup(draft: StationsDraft, timeline: Timeline, stations: St
     moveSeconds: draft.moveSeconds,
     laps: values.laps,
     direction: values.direction,
-    rounds: Math.max(1, timeline.rounds.length),
+    rounds: Math.max(1, timeline.bouts.length),
     ...(values.laterLap === 'work' ? { laterWorkSeconds: values.laterLapSeconds } : {}),
   };
 }

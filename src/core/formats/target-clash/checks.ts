@@ -2,8 +2,8 @@ import type { FindingDraft } from '../../model/finding.ts';
 import type { BlockDraft } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import { type ClashContext, fieldFor, postsOf } from './group.ts';
+import { otherObjects, sidesIdea } from './ideas.ts';
 import type { TargetClashValues } from './setup.ts';
-import { otherObjects, sidesIdea } from './ways.ts';
 
 type ClashDraft = BlockDraft<TargetClashValues>;
 

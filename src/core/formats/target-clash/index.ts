@@ -5,13 +5,13 @@ import { clashCard, clashRuleCard } from './card.ts';
 import { clashChecks } from './checks.ts';
 import { clashGear } from './gear.ts';
 import { clashGroups } from './group.ts';
+import { clashIdeas } from './ideas.ts';
 import { clashLayout } from './layout.ts';
 import { clashRules } from './play.ts';
 import { CLASH_UNUSED, clashSettings } from './settings.ts';
 import { TargetClashGame, TargetClashValues } from './setup.ts';
 import { clashForecast, simulateClash } from './simulate.ts';
 import { clashPlays, clashSpan, clashTimeline } from './timeline.ts';
-import { clashWays } from './ways.ts';
 
 /** Sides behind no-cross lines and many small objects. */
 export const targetClash = defineFormat({
@@ -26,7 +26,7 @@ export const targetClash = defineFormat({
   plays: clashPlays,
   gear: clashGear,
   checks: clashChecks,
-  ways: clashWays,
+  ideas: clashIdeas,
   clearance: ({ values }) => ({ metres: values.edgeM, running: false, runM: 0 }),
   card: clashCard,
   rules: clashRuleCard,

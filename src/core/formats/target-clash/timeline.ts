@@ -1,3 +1,4 @@
+import { eachAtOwn } from '../bouts.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import { type ClashContext, postsOf } from './group.ts';
@@ -11,7 +12,7 @@ const ROUND = [90, 300] as const;
 export const clashSpan = (_: ClashContext, draft: ClashDraft) => roundsSpan(draft.values, ROUND);
 
 export const clashTimeline = (_: ClashContext, draft: ClashDraft, seconds: number): Timeline =>
-  roundsTimeline(draft.values, seconds, () => draft.groups.map((_, g) => g));
+  roundsTimeline(draft.values, seconds, () => eachAtOwn('side', draft.groups));
 
 /** Students in the order in which they take a role: those first who have had it least in the last lessons. */
 const inTurn = (members: readonly string[], had: Readonly<Record<string, number>> = {}): string[] =>

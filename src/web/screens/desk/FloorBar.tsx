@@ -23,7 +23,7 @@ interface Props {
 
 /** Under the floor: the round shown, walking it through, and or the measures of what is chosen to type. */
 export function FloorBar({ game, round, onRound, walking, onWalk, chosen, units, edits, onMore, alone, onAlone, children, tools }: Props) {
-  const rounds = game?.timeline.rounds.length ?? 0;
+  const rounds = game?.timeline.bouts.length ?? 0;
   return (
     <div className="@container h-[52px] shrink-0 overflow-x-auto overflow-y-hidden [scrollbar-width:thin]">
       <div className="flex h-full items-center gap-3 px-4 whitespace-nowrap @max-[780px]:gap-2 @max-[780px]:px-3">

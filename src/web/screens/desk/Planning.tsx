@@ -56,7 +56,7 @@ export function Planning({ desk }: { desk: DeskData }) {
 
   const block = fitted?.blocks.find((b) => b.id === chosen) ?? fitted?.blocks.find((b) => b.game) ?? fitted?.blocks[0];
   const game = block?.game;
-  const rounds = game?.timeline.rounds.length ?? 0;
+  const rounds = game?.timeline.bouts.length ?? 0;
   const at = Math.min(round, Math.max(0, rounds - 1));
   useEffect(() => {
     for (const b of fitted?.blocks ?? []) for (const p of b.game?.pieces ?? []) titles.current.set(p.id, `${p.number} ${p.title}`);

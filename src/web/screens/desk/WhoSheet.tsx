@@ -12,8 +12,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { FittedBlock, FittedLesson } from '../../../core/fit/fitted.ts';
-import { stuckDown } from '../../../core/fit/whatIf.ts';
-import { pairKey } from '../../../core/groups/dealt.ts';
+import { pinGroupEdits } from '../../../core/fit/whatIf.ts';
+import { pairKey } from '../../../core/groups/traits.ts';
 import type { MetBefore } from '../../../core/live/met.ts';
 import { type Edit, gesture } from '../../../core/model/edit.ts';
 import type { BlockId, StudentId } from '../../../core/model/ids.ts';
@@ -72,7 +72,7 @@ export function WhoSheet({ desk, lesson, fitted, block, perform }: Props) {
     const next = { ...entries, [student]: { status, role } };
     if (status === 'present' && role === 'plays') delete next[student];
     // Groups that everybody sees stay as they are around who comes and goes.
-    const stick = stuckDown(lesson, groupsSeen(fitted));
+    const stick = pinGroupEdits(lesson, groupsSeen(fitted));
     if (stick.length) perform(gesture(stick), 'stick the groups down');
     try {
       await call('PUT', `/periods/${desk.period.id}/attendance`, { revision: desk.attendance?.revision ?? 0, entries: next });

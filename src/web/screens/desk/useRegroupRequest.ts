@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
-import { dealt } from '../../../core/fit/dealt.ts';
 import type { FittedBlock } from '../../../core/fit/fitted.ts';
+import { traitsOf } from '../../../core/fit/traitsOf.ts';
 import type { RegroupRequest } from '../../../core/groups/regroup.ts';
 import type { MetBefore } from '../../../core/live/met.ts';
 import type { Locks } from '../../../core/model/lesson.ts';
@@ -22,7 +22,7 @@ export function useRegroupRequest(
     const pairs = (wish: 'apart' | 'together') =>
       wishes.filter((w) => w.wish === wish && w.students.every((id) => here.has(id))).map((w) => [w.students[0], w.students[1]] as const);
     return {
-      players: playing.map((id) => dealt(id, own.get(id))),
+      players: playing.map((id) => traitsOf(id, own.get(id))),
       count: block?.game?.groups.length ?? 1,
       apart: pairs('apart'),
       together: pairs('together'),

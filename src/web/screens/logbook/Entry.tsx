@@ -14,10 +14,10 @@ import { Attempts } from './Attempts.tsx';
 export function Entry({ runId }: { runId: string }) {
   const query = useQuery({ queryKey: ['runs', runId, 'entry'], queryFn: () => call<LogEntry>('GET', `/runs/${runId}/entry`) });
   if (query.error) return <Problem text={problemWords(query.error)} />;
-  return query.data ? <Told entry={query.data} /> : <p className="text-muted">Opening the lesson …</p>;
+  return query.data ? <EntryDetails entry={query.data} /> : <p className="text-muted">Opening the lesson …</p>;
 }
 
-function Told({ entry }: { entry: LogEntry }) {
+function EntryDetails({ entry }: { entry: LogEntry }) {
   const client = useQueryClient();
   const most = Math.max(...entry.blocks.map((b) => Math.max(b.plannedSeconds, b.actualSeconds)), 1);
   const late = entry.actualSeconds - entry.plannedSeconds;

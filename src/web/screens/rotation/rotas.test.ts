@@ -14,7 +14,7 @@ describe('rotas of a lesson', () => {
     const rota = rotaOf('planned', block, USUAL, name)!;
     expect(rota.places.map((p) => p.short)).toEqual(['1', '2', '3', '4', '5', '6', '7', '8', '9']);
     expect(visits(rota)).toEqual(rota.units.map(() => rota.places.map(() => 1)));
-    expect(rota.slots.map((s) => s.at)).toEqual(block.game!.timeline.rounds.map((r) => r.at));
+    expect(rota.slots.map((s) => s.at)).toEqual(block.game!.timeline.bouts.map((r) => r.at));
     const waiting = rotaOf('planned', blockOf(fitted('nine-mills', { groups: 11 }), null)!, USUAL, name)!;
     expect(waiting.places.at(-1)).toMatchObject({ short: 'W', rests: true });
     for (const { where } of waiting.slots) expect(where.filter((p) => p === 9)).toHaveLength(2);

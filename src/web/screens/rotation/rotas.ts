@@ -1,4 +1,5 @@
 import type { FittedBlock, FittedLesson } from '../../../core/fit/fitted.ts';
+import { roundsOf } from '../../../core/formats/bouts.ts';
 import { type Rota, type RotaUnit, rotaOfMatches, rotaOfPairs, rotaOfRoles, rotaOfRounds } from '../../../core/rotation/rota.ts';
 
 /** The kinds of rotation that can be looked at; ladder and calls have no fixed course and stand beside them. */
@@ -69,8 +70,11 @@ export function rotaOf(kind: Kind, block: FittedBlock, settings: RotaSettings, n
     return rotaOfRounds(
       all,
       places,
-      game.timeline.rounds.map((r) => ({ ...r, places: r.places.map((p) => (p < 0 ? p : order[p])) })),
-      game.ways.waitingTask,
+      roundsOf(game.groups, game.timeline.bouts).map((places, i) => ({
+        ...game.timeline.bouts[i],
+        places: places.map((p) => (p < 0 ? p : order[p])),
+      })),
+      game.ideas.waitingTask,
     );
   }
   if (kind === 'matches') return rotaOfMatches(groups, courts, seconds, change, referees);

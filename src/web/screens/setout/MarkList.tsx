@@ -10,7 +10,7 @@ const CORNER = { A: 'lower left', B: 'lower right', C: 'upper right', D: 'upper 
 const ENDS = { A: 'one end', B: 'other end', C: '', D: '' } as const;
 const MIDDLES = { A: 'middle of the near edge', B: 'middle of the far edge', C: '', D: '' } as const;
 
-interface Told {
+interface EntryDetails {
   parts: readonly SetOutUnit[];
   walls: readonly string[];
   units: Units;
@@ -26,7 +26,7 @@ function placeOf(unit: number, corner: Corner, parts: readonly SetOutUnit[], qui
   return `${words}, ${(marks.length === 2 ? (quick ? MIDDLES : ENDS) : CORNER)[corner]}`;
 }
 
-function Offsets({ mark, walls, units, large }: { mark: SetOutMark; large?: boolean } & Omit<Told, 'parts'>) {
+function Offsets({ mark, walls, units, large }: { mark: SetOutMark; large?: boolean } & Omit<EntryDetails, 'parts'>) {
   return (
     <>
       {mark.from.map(({ wall, distance }, i) => (
@@ -53,7 +53,7 @@ export function MarkCard({
   quick,
   of,
   onStep,
-}: Told & { mark: SetOutMark; of: number; onStep: (by: number) => void }) {
+}: EntryDetails & { mark: SetOutMark; of: number; onStep: (by: number) => void }) {
   return (
     <section
       aria-label="This mark"
@@ -97,7 +97,7 @@ export function MarkList({
   quick,
   current,
   onPick,
-}: Omit<Told, 'parts'> & { list: SetOutList; current: number; onPick: (n: number) => void }) {
+}: Omit<EntryDetails, 'parts'> & { list: SetOutList; current: number; onPick: (n: number) => void }) {
   const chosen = useRef<HTMLButtonElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: follows the chosen mark
   useEffect(() => {

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { RoomId } from '../../../core/model/ids.ts';
-import { head } from '../../../core/model/record.ts';
+import { newHeader } from '../../../core/model/record.ts';
 import { plainRoom, type Room, rectangleOutline } from '../../../core/model/room.ts';
 import { NEW_SCHOOL } from '../../../core/model/school.ts';
 import { rectShape } from '../../../core/model/shape.ts';
@@ -9,7 +9,7 @@ import { call } from '../../api.ts';
 import { MiniFloor } from '../../floor/MiniFloor.tsx';
 
 const GHOST: Room = {
-  ...head('room', 3),
+  ...newHeader('room', 3),
   id: RoomId.parse('ghost'),
   name: 'A room to come',
   ...plainRoom(rectangleOutline(26, 15)),

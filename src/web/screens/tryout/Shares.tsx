@@ -30,7 +30,7 @@ export function Shares({ game, block, other, onCompare, onDrop, onUse }: Props) 
   const theirs = useTryOut(second, PLAYS);
   const wished = Number(game.values.wishPercent);
   const wish = Number.isFinite(wished) ? wished / 100 : HOUSE_LIMITS.activeTarget;
-  const ideas = game.ways.choices.find((list) => list.length)?.slice(0, 5) ?? [];
+  const ideas = game.ideas.choices.find((list) => list.length)?.slice(0, 5) ?? [];
   const count = own.plays?.length ?? 0;
   return (
     <>

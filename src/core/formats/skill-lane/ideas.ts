@@ -35,7 +35,7 @@ export function smallerLanes(context: LaneContext): FixIdea[] {
 }
 
 /** What the whole lesson may ask of skill lanes: time by fewer or more turns, gear by fewer lanes. */
-export function laneWays(context: LaneContext, draft: LaneDraft): BlockIdeas {
+export function laneIdeas(context: LaneContext, draft: LaneDraft): BlockIdeas {
   const { turnsEach, rehearseSeconds, walkSeconds, workSeconds, perLane, step } = context.values;
   const now = draft.groups.length;
   const turns = (count: number, ...more: Edit[]) => idea('turns-each', { count }, setting(context, 'turnsEach', count), ...more);

@@ -1,7 +1,7 @@
 import type { FixIdea } from '../../model/finding.ts';
 import type { BlockDraft, BlockIdeas } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
-import { roundWays } from '../roundWays.ts';
+import { roundIdeas } from '../roundIdeas.ts';
 import { type CourseContext, inUse } from './elements.ts';
 import { courseGear } from './gear.ts';
 import type { CourseValues } from './setup.ts';
@@ -39,9 +39,9 @@ export function withoutOne(context: CourseContext): FixIdea[] {
 }
 
 /** What the whole lesson may ask of a course. */
-export function courseWays(context: CourseContext, draft: BlockDraft<CourseValues>): BlockIdeas {
+export function courseIdeas(context: CourseContext, draft: BlockDraft<CourseValues>): BlockIdeas {
   const { headwaySeconds, groups } = context.values;
-  const { shorter, longer, others } = roundWays(context, 'course');
+  const { shorter, longer, others } = roundIdeas(context, 'course');
   const needs = courseGear(context);
   const without = withoutOne(context);
   const using = (kind: string) =>

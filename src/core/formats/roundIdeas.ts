@@ -12,7 +12,7 @@ const MOST_ROUNDS = 8;
  * How a block of rounds gets shorter or longer: without walk-through and rehearsal, with rounds as long as the period allows, by fewer
  * rounds or one more. Each idea's code begins with the format's prefix; `roundIdeaWords` says it. `keepsWalk`: the walk-through stays.
  */
-export function roundWays(context: { blockId: string; values: RoundValues }, prefix: string, keepsWalk = false) {
+export function roundIdeas(context: { blockId: string; values: RoundValues }, prefix: string, keepsWalk = false) {
   const { bouts, walkSeconds, rehearseSeconds, workSeconds } = context.values;
   const rounds = (count: number, ...more: Edit[]) => idea(`${prefix}-rounds`, { count }, setting(context, 'bouts', count), ...more);
   const still = [...(keepsWalk ? [] : [setting(context, 'walkSeconds', 0)]), setting(context, 'rehearseSeconds', 0)];

@@ -1,7 +1,7 @@
 import type { FixIdea } from '../../model/finding.ts';
 import type { BlockDraft, BlockIdeas } from '../format.ts';
 import { idea, setting } from '../ideas.ts';
-import { roundWays } from '../roundWays.ts';
+import { roundIdeas } from '../roundIdeas.ts';
 import { chaseGear } from './gear.ts';
 import { type ChaseContext, hunterCount } from './hunters.ts';
 import type { ChaseValues } from './setup.ts';
@@ -17,9 +17,9 @@ export const fewerHunters = (context: ChaseContext): FixIdea[] =>
     .map((k) => huntersIdea(context, k));
 
 /** What the whole lesson may ask of a chase. */
-export function chaseWays(context: ChaseContext, draft: BlockDraft<ChaseValues>): BlockIdeas {
+export function chaseIdeas(context: ChaseContext, draft: BlockDraft<ChaseValues>): BlockIdeas {
   const { safeSpots, waitingTask, dim } = context.values;
-  const { shorter, longer, others } = roundWays(context, 'chase', dim);
+  const { shorter, longer, others } = roundIdeas(context, 'chase', dim);
   const spots = (count: number) => idea('chase-safe', { count }, setting(context, 'safeSpots', count));
   const kinds = new Set(chaseGear(context, draft).map((n) => n.gearKind));
   const smaller = idea('chase-close', {}, setting(context, 'spacing', 'close'));

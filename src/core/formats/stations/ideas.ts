@@ -106,7 +106,7 @@ function choices(context: StationsContext, draft: BlockDraft<StationsValues>): F
 }
 
 /** What the whole lesson may ask a stations block for. */
-export function stationsWays(context: StationsContext, draft: BlockDraft<StationsValues>): BlockIdeas {
+export function stationsIdeas(context: StationsContext, draft: BlockDraft<StationsValues>): BlockIdeas {
   const { laps } = context.values;
   const longer = laps < 4 ? [idea('add-lap', { laps: laps + 1 }, setting(context, 'laps', laps + 1))] : [];
   const inUse = picked(context);

@@ -1,28 +1,7 @@
-/** A student as groups are dealt: private things that never leave the desk. */
-export interface Dealt {
-  id: string;
-  rating: number;
-  /** Dealt evenly over the groups. */
-  tags?: readonly string[];
-  /** The adult who supports several: kept where that adult can be. */
-  helper?: string;
-  /** Works best in a calm group: these are kept together. */
-  calm?: boolean;
-}
-export interface Locks {
-  /** Students who stay in their group. */
-  students: readonly string[];
-  /** Groups that nobody leaves or joins, from 0. */
-  groups: readonly number[];
-}
-
-/** A pair's key in what has been: ids sorted. */
-export const pairKey = (a: string, b: string) => (a < b ? `${a}|${b}` : `${b}|${a}`);
-/** Wishes as pairs of ids. */
-export type Pairs = readonly (readonly [string, string])[];
+import type { GroupTraits, Pairs } from './traits.ts';
 
 /** Pairs to keep near: who shares an adult, and who works best in a calm group, in clumps no larger than a group. */
-export function nearPairs(players: readonly Dealt[], count: number): [string, string][] {
+export function nearPairs(players: readonly GroupTraits[], count: number): [string, string][] {
   const size = Math.max(2, Math.floor(players.length / Math.max(1, count)));
   const clumps = new Map<string, string[]>();
   for (const { id, helper, calm } of players) {

@@ -2,7 +2,7 @@ import { stockOf } from '../../gear/cover.ts';
 import type { FixIdea } from '../../model/finding.ts';
 import type { BlockDraft, BlockIdeas } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
-import { roundWays } from '../roundWays.ts';
+import { roundIdeas } from '../roundIdeas.ts';
 import { clashGear } from './gear.ts';
 import type { ClashContext } from './group.ts';
 import type { TargetClashValues } from './setup.ts';
@@ -22,10 +22,10 @@ export function otherObjects(context: ClashContext, players: number): FixIdea[] 
 }
 
 /** What the whole lesson may ask of a target clash. */
-export function clashWays(context: ClashContext, draft: BlockDraft<TargetClashValues>): BlockIdeas {
+export function clashIdeas(context: ClashContext, draft: BlockDraft<TargetClashValues>): BlockIdeas {
   const { values, setup } = context;
   const { targets } = values;
-  const { shorter, longer, others } = roundWays(context, 'clash');
+  const { shorter, longer, others } = roundIdeas(context, 'clash');
   const players = draft.groups.flat().length;
   const fewerTargets = [1, 2, 3, 4, 6]
     .map((less) => targets - less)

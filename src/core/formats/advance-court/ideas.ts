@@ -45,7 +45,7 @@ function choices(context: CourtContext, draft: BlockDraft<AdvanceCourtValues>, o
 }
 
 /** What the whole lesson may ask an advance court for: time by fewer or more bouts, gear by another object or fewer courts. */
-export function courtWays(context: CourtContext, draft: BlockDraft<AdvanceCourtValues>): BlockIdeas {
+export function courtIdeas(context: CourtContext, draft: BlockDraft<AdvanceCourtValues>): BlockIdeas {
   const { bouts, rehearseSeconds, object, workSeconds } = context.values;
   const shorter: FixIdea[] = [];
   if (rehearseSeconds > 0) shorter.push(idea('skip-rehearsal', { seconds: rehearseSeconds }, setting(context, 'rehearseSeconds', 0)));
