@@ -50,15 +50,37 @@ export interface BoardSeats {
   /** Rallies so far. */
   count: number;
 }
+/** Students in line at a place, in the order of their turns: the first one's turn it is. */
+export interface BoardLine {
+  /** A place's id: the web shows its title. */
+  place?: string;
+  rows: BoardRow[];
+}
+/** A side's things, of which some stand: a tap on one that stands or on one that is down is an action. */
+export interface BoardObjects {
+  group: number;
+  side: string;
+  value: number;
+  /** How many there are, and how many of them stand. */
+  count: number;
+  standing: number;
+  down: BoardAction;
+  up: BoardAction;
+  note?: BoardRow['note'];
+}
 /** A scoreboard as data; the web draws each by `part` and knows no format. `code` is worded by the format. */
 export type BoardPart =
   | { part: 'tally'; code: string; rows: BoardRow[]; actions?: BoardAction[] }
   | { part: 'seats'; code: string; courts: BoardSeats[] }
+  | { part: 'lines'; code: string; lines: BoardLine[] }
+  | { part: 'objects'; code: string; sides: BoardObjects[]; actions: BoardAction[] }
   | { part: 'roster'; code: string; sections: BoardSection[]; actions: BoardAction[] };
 
 /** Every action that a board offers, in the order in which it is drawn. */
 export function actionsOf(part: BoardPart): BoardAction[] {
   if (part.part === 'seats') return part.courts.flatMap((court) => court.seats.map((seat) => seat.action));
+  if (part.part === 'lines') return part.lines.flatMap((line) => line.rows.flatMap((row) => row.actions));
+  if (part.part === 'objects') return [...part.sides.flatMap((side) => [side.down, side.up]), ...part.actions];
   if (part.part === 'tally') return [...part.rows.flatMap((row) => row.actions), ...(part.actions ?? [])];
   const own = part.sections.flatMap((s) => s.students.flatMap(({ action, more }) => (action ? [action, ...more] : more)));
   return [...own, ...part.actions];

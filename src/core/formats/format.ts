@@ -84,7 +84,7 @@ export interface Format {
   faults: Record<string, string>;
   tryOne(setup: unknown, options: SimulateOptions): TriedPlay;
   frames(setup: unknown, events: readonly PlayEvent[], floor: PlayFloor, play: number): Record<string, Frame[]>;
-  board(plays: readonly Playing<unknown>[], pieces: readonly Piece[]): BoardPart[];
+  board(plays: readonly Playing<unknown>[], pieces: readonly Piece[], round?: number): BoardPart[];
   results(plays: readonly Playing<unknown>[]): { code: string; rows: ResultRow[] };
   keepsAttempts: boolean;
   attempts(setup: unknown, events: readonly PlayEvent[]): Attempts[];
@@ -142,7 +142,7 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
         framesByPlaces(openPlay(spec.play, setup), events, floor, (place) => spec.spotOf?.(place, play, floor))
       );
     },
-    board: (plays, pieces) => spec.board(plays.map(parsed), pieces),
+    board: (plays, pieces, round) => spec.board(plays.map(parsed), pieces, round),
     results: (plays) => spec.results(plays.map(parsed)),
     keepsAttempts: spec.attempts !== undefined,
     attempts: (setup, events) => spec.attempts?.(spec.play.parse(setup), events) ?? [],

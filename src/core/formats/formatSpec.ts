@@ -71,7 +71,8 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   spotOf?(place: string, play: number, floor: PlayFloor): string | undefined;
   /** Where everyone is, if not from spot to spot. */
   frames?(setup: P, events: readonly PlayEvent[], floor: PlayFloor): Record<string, Frame[]>;
-  board(plays: readonly Playing<P>[], pieces: readonly Piece[]): BoardPart[];
+  /** `round`: index of the round that is on or comes next. */
+  board(plays: readonly Playing<P>[], pieces: readonly Piece[], round?: number): BoardPart[];
   /** What the logbook keeps; best first or in group order. */
   results(plays: readonly Playing<P>[]): { code: string; rows: ResultRow[] };
   /** Tries by step, for charts; none if left out. */

@@ -4,7 +4,7 @@ import type { RunEvent } from '../model/run.ts';
 import { effective } from './effective.ts';
 import { foldRun } from './foldRun.ts';
 import type { RunPlan } from './runPlan.ts';
-import { playing, type RunState } from './runState.ts';
+import { playing, type RunState, roundNow } from './runState.ts';
 
 /** A run as far as it has come. */
 export interface RunSoFar {
@@ -45,9 +45,9 @@ export function actionsAt({ plan, startedAt, log }: RunSoFar, blockId: string, a
   const game = plan.blocks.find((b) => b.id === blockId)?.game;
   if (!game) return [];
   const before = effective(log).filter((event) => event.at <= at);
-  const { plays } = foldRun(plan, startedAt, before, at);
+  const then = foldRun(plan, startedAt, before, at);
   return formatOf(game.format)
-    .board(playing(plays[blockId]), game.pieces)
+    .board(playing(then.plays[blockId]), game.pieces, roundNow(then))
     .flatMap(actionsOf)
     .filter((action) => action.enabled)
     .flatMap(answered);

@@ -9,6 +9,7 @@ import { freeze } from './freeze.ts';
 import { logEntry } from './logEntry.ts';
 import { stepsOf } from './runFold.ts';
 import { planOf } from './runPlan.ts';
+import { roundNow } from './runState.ts';
 
 const START = 1_700_000_000_000;
 const away = demoDesk().students[2].id;
@@ -44,6 +45,19 @@ describe('a run, its clock', () => {
     const log = [event('pause', 10), event('resume', 70)];
     expect(at(40, log.slice(0, 1))).toMatchObject({ paused: true, activeMs: 10_000 });
     expect(at(100, log)).toMatchObject({ paused: false, activeMs: 40_000, pausedMs: 60_000 });
+  });
+
+  it('knows the round that is on, and between rounds the one that comes next', () => {
+    expect(roundNow(at(0))).toBe(0);
+    const rounds = steps.flatMap((s, i) => (s.segment.kind === 'work' ? [{ i, round: s.segment.round }] : []));
+    for (const { i, round } of rounds) expect(roundNow({ steps, step: i })).toBe(round);
+    const lanes = [
+      { block: 1, segment: { kind: 'work' as const, code: 'work', at: 0, until: 9, round: 0 }, seconds: 9 },
+      { block: 1, segment: { kind: 'phase' as const, code: 'break', at: 9, until: 12 }, seconds: 3 },
+      { block: 1, segment: { kind: 'work' as const, code: 'work', at: 12, until: 20, round: 1 }, seconds: 8 },
+      { block: 1, segment: { kind: 'phase' as const, code: 'reset', at: 20, until: 22 }, seconds: 2 },
+    ];
+    expect([0, 1, 2, 3].map((step) => roundNow({ steps: lanes, step }))).toEqual([0, 1, 1, 1]);
   });
 
   it('takes ten seconds more or less, never below what has gone', () => {

@@ -65,3 +65,10 @@ export function showRun(fold: RunFold, undoable: RunEvent[]): RunState {
 /** A block's plays with where each stands, as its format's board and results take them. */
 export const playing = (plays: readonly PlayNow[] | undefined): Playing<unknown>[] =>
   (plays ?? []).map(({ setup, view }) => ({ setup, view }));
+
+/** The round that is on in a run's current block; before, between and after rounds the one that comes next, else the last. */
+export function roundNow({ steps, step }: Pick<RunState, 'steps' | 'step'>): number {
+  const now = steps[step];
+  const mine = steps.map((each, i) => ({ ...each, i })).filter((each) => each.block === now?.block && each.segment.round !== undefined);
+  return now?.segment.round ?? (mine.find((each) => each.i > step) ?? mine.at(-1))?.segment.round ?? 0;
+}

@@ -25,6 +25,7 @@ export const chaseWords: FormatWords = {
     rehearse: 'One slow catch',
   },
   unit: 'field',
+  roles: { hunter: 'Hunters' },
   filled: { place: 'hunter', word: 'hunter' },
   board: {
     chase: 'Who is where',

@@ -34,7 +34,7 @@ export const skillLane = defineFormat({
   play: laneRules,
   simulate: simulateLane,
   forecast: laneForecast,
-  latePlay: ([first], player) => first && { ...first, player, ownSeconds: undefined },
+  latePlay: ([first], player) => first && { ...first, player, ownSeconds: undefined, lane: undefined, order: undefined, of: undefined },
   tries: 'block',
   spotOf(_, play, { groups }) {
     const ends = groups.map((_, g) => groups.slice(0, g + 1).reduce((sum, m) => sum + m.length, 0));

@@ -19,6 +19,10 @@ export const LanePlaySetup = z.object({
   ownSeconds: z.number().min(0).optional(),
   blockSeconds: z.number().positive().optional(),
   waitSeconds: z.number().min(0).optional(),
+  /** Index of the lane, and which of how many there the student is in the order of turns. */
+  lane: z.number().int().min(0).optional(),
+  order: z.number().int().min(0).optional(),
+  of: z.number().int().min(1).optional(),
   /** How many objects may fall at a try, if that is counted. */
   falls: z.number().int().min(1).max(20).optional(),
   /** Stages of form that may be marked beside success, the first to come first. */

@@ -38,11 +38,12 @@ export function lanePlays({ setup }: LaneContext, draft: LaneDraft, timeline: Ti
   const blockSeconds = Math.max(1, timeline.segments.at(-1)?.until ?? 1);
   // What falls is the gear of which a lane has most.
   const falls = setup.counts ? Math.max(0, ...setup.gear.map((g) => g.count)) : 0;
-  return groups.flatMap((members) =>
+  return groups.flatMap((members, lane) =>
     members.map((player, i) => {
       const turns = bouts.filter((_, r) => r % members.length === i).length;
       return {
         player,
+        ...{ lane, order: i, of: members.length },
         ladder: setup.ladder.map((s) => s.id),
         step: Math.min(values.step, setup.ladder.length) - 1,
         enough: values.enough,

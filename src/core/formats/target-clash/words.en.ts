@@ -3,6 +3,9 @@ import { n, s, t } from '../say.ts';
 import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
 import { duration, many } from '../speak.ts';
 
+/** "2 feeders", or nothing. */
+const postWords = (ids: unknown, word: string): string => ((ids as string[]).length ? s((ids as string[]).length, word) : '');
+
 export const targetClashWords: FormatWords = {
   name: 'Target clash',
   settings: {
@@ -22,10 +25,10 @@ export const targetClashWords: FormatWords = {
   filled: { place: 'guard', word: 'guard' },
   board: { points: 'Points', of: 'Through whose gap?' },
   notes: {
-    row: (d) =>
-      `${n(d, 'up')} of ${n(d, 'targets')} up${(d.guards as string[]).length ? ` · ${s((d.guards as string[]).length, 'guard')}` : ''}`,
-    side: (d) =>
-      `${(d.feeders as string[]).length ? s((d.feeders as string[]).length, 'feeder') : 'all in the field'}${n(d, 'up') ? ` · ${n(d, 'up')} in the side box` : ''}`,
+    side: (d) => {
+      const posts = [postWords(d.feeders, 'feeder'), postWords(d.guards, 'guard')].filter(Boolean);
+      return posts.length ? posts.join(' · ') : 'all in the field';
+    },
   },
   actions: { goal: 'Goal', down: 'One down', up: 'Up again', through: 'Through a gap', reset: 'Reset: collect, guards move on' },
   restart: 'the next goal or reset',

@@ -28,6 +28,7 @@ import { DealAgain } from './DealAgain.tsx';
 import { carryingWords, groupByGroup, groupOf } from './dragWords.ts';
 import { GroupCard } from './GroupCard.tsx';
 import { GroupNotes } from './GroupNotes.tsx';
+import { RolesByRound } from './RolesByRound.tsx';
 import { StudentChip } from './StudentChip.tsx';
 import { useRegroupRequest } from './useRegroupRequest.ts';
 import { groupsSeen } from './whatIf/useWhatIf.ts';
@@ -192,6 +193,7 @@ export function WhoSheet({ desk, lesson, fitted, block, perform }: Props) {
             </GroupCard>
           ))}
         </ul>
+        {gameBlock?.game && <RolesByRound game={gameBlock.game} nameOf={nameOf} />}
         <DragOverlay dropAnimation={null}>
           {carried && (
             <span className="block border-[1.5px] border-ink bg-paper px-2 py-0.5 shadow-lg" aria-hidden="true">

@@ -7,6 +7,8 @@ import { formatWords } from '../../../core/words/en.ts';
 import { AskBand } from './AskBand.tsx';
 import { CourtCards } from './CourtCards.tsx';
 import { GroupCards } from './GroupCards.tsx';
+import { LinesPanel } from './LinesPanel.tsx';
+import { ObjectsPanel } from './ObjectsPanel.tsx';
 import { RosterPanel } from './RosterPanel.tsx';
 import { TallyRows } from './TallyRows.tsx';
 
@@ -21,11 +23,11 @@ interface Props {
 
 /** The block's scoreboard, each part drawn by its kind; what an action still has to be told is asked in a band below. */
 export function Boards(props: Props) {
-  const { block, names, state, onAct } = props;
+  const { block, names, state, round, onAct } = props;
   const [asking, setAsking] = useState<BoardAction | null>(null);
   const game = block.game!;
   const words = formatWords(game.format);
-  const parts = formatOf(game.format).board(playing(state.plays[block.id]), game.pieces);
+  const parts = formatOf(game.format).board(playing(state.plays[block.id]), game.pieces, round);
   const act = (action: BoardAction) => {
     setAsking(action.ask ? action : null);
     if (!action.ask) onAct(action);
@@ -47,6 +49,8 @@ function Part({ part, block, names, round, moving, onAct }: Props & { part: Boar
   const label = words.board[part.code];
   if (part.part === 'seats') return <CourtCards courts={part.courts} {...{ names, onAct }} words={{ ...words.board, ...words.actions }} />;
   if (part.part === 'roster') return <RosterPanel sections={part.sections} actions={part.actions} {...{ label, names, words, onAct }} />;
+  if (part.part === 'lines') return <LinesPanel lines={part.lines} pieces={block.game!.pieces} {...{ label, names, words, onAct }} />;
+  if (part.part === 'objects') return <ObjectsPanel sides={part.sides} actions={part.actions} {...{ label, words, onAct }} />;
   // Groups that move between places are shown with where they are and go next.
   const isOfGroups = part.rows.every((row) => row.player === undefined && row.side === undefined);
   if (isOfGroups) return <GroupCards {...{ block, names, round, moving, onAct }} rows={part.rows} words={words.actions} />;

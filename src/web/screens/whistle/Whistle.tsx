@@ -2,6 +2,7 @@ import { ListChecks, ListRestart, Users, Volume2, VolumeX } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { clockOf, duration } from '../../../core/formats/speak.ts';
+import { roundNow } from '../../../core/live/runState.ts';
 import type { BlockId } from '../../../core/model/ids.ts';
 import { formatWords, PHASE_WORDS } from '../../../core/words/en.ts';
 import { problemWords } from '../../api.ts';
@@ -92,7 +93,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
   }, [gone, navigate, runId]);
 
   const words = block?.game && formatWords(block.game.format);
-  const round = segment?.round ?? (block?.game && segment?.code === 'reset' ? block.game.rounds.length - 1 : 0);
+  const round = roundNow(state);
   const rounds = block?.game?.rounds.length ?? 0;
   const bellIn = plan.periodSeconds - Math.round((run.now - run.startedAt) / 1000);
   const surface = state.ended ? 'bg-ink' : state.paused ? 'bg-[#4a3206]' : moving ? 'bg-[#12306f]' : 'bg-ink';
