@@ -46,7 +46,7 @@ describe('a lesson on courts', () => {
     await screen.type('4');
     await screen.press('Enter');
     await screen.click('tab', /^Checks/);
-    await screen.says('Waiting 48 % at the courts');
+    await screen.says('Waiting 48% at the courts');
     await screen.says('Give the line a task');
     await screen.expectAccessible();
     await screen.click('button', /^6 courts/);

@@ -32,7 +32,7 @@ describe('a class list from a file', () => {
     await screen.click('button', 'Paste or import a list');
     const text = 'Ashgrove;4;Zo\u00eb\r\nM\u00fcller;2;Jos\u00e9\r\nM\u00fcller;3;Jos\u00e9\r\n';
     await upload(Uint8Array.from([...text].map((c) => c.charCodeAt(0))));
-    await screen.click('button', 'Look at it');
+    await screen.click('button', 'Check the list');
     await screen.says('What each column is');
     await (await screen.find('combobox', 'Column 1 is')).toElement('select').then((e) => e.select('family'));
     await (await screen.find('combobox', 'Column 2 is')).toElement('select').then((e) => e.select('rating'));
@@ -41,8 +41,8 @@ describe('a class list from a file', () => {
     expect((await rows())[1]).toBe('2 José Müller 2');
     await screen.says('Row 3:');
     await screen.expectAccessible();
-    await screen.click('checkbox', 'they really are different students with one name');
-    await screen.says('3 students, nothing to mend.');
+    await screen.click('checkbox', 'these are different students with the same name');
+    await screen.says('3 students, nothing to fix.');
     await screen.press('Escape');
   });
 
@@ -55,7 +55,7 @@ describe('a class list from a file', () => {
     await screen.click('button', 'Paste or import a list');
     await screen.click('radio', 'update: the list becomes the class of 27');
     await upload(new TextEncoder().encode(list));
-    await screen.click('button', 'Look at it');
+    await screen.click('button', 'Check the list');
     await screen.says('26 stay as they are.');
     await screen.says('1 come:');
     await screen.says('1 go, with their ratings and wishes:');
@@ -139,15 +139,15 @@ describe('the whistle', () => {
     const gone = (Date.now() - at) / 1000;
     expect(Math.abs(before - (await left()) - gone)).toBeLessThanOrEqual(1.6);
     await screen.click('button', 'Hold everything');
-    await screen.says('Go on');
+    await screen.says('Resume');
     const held = await left();
     await pause(1500);
     expect(await left()).toBe(held);
     await screen.expectAccessible();
     await screen.page.reload();
-    await screen.says('Go on');
+    await screen.says('Resume');
     expect(await left()).toBe(held);
-    await screen.click('button', 'Go on');
+    await screen.click('button', 'Resume');
     await screen.says('Hold everything');
   });
 

@@ -105,7 +105,7 @@ describe('the desk by mouse', () => {
     await screen.find('navigation', 'Closed sheets');
     await screen.expectAccessible();
     await screen.click('button', 'Gear');
-    await screen.says('Lay out in this order');
+    await screen.says('Set up in this order');
     await screen.page.keyboard.down('Control');
     await screen.press('z');
     await screen.page.keyboard.up('Control');
@@ -127,7 +127,7 @@ describe('the desk by mouse', () => {
 
   it('mends a check by its fix and takes the ring off the floor', async () => {
     await open(`/desk/orchard-${today}`);
-    await screen.says('Accept with a reason');
+    await screen.says('Keep as is …');
     await screen.says('Looking for fixes', { not: true });
     const count = async () => Number(await (await screen.find('tab', /^Checks/)).evaluate((e) => e.textContent?.replace(/\D/g, '')));
     const before = await count();

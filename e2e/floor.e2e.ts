@@ -49,7 +49,7 @@ describe('pieces laid out on the desk', () => {
   it('a ring of cones in one go, then by keyboard: stepped, turned, taken up, undone', async () => {
     await screen.page.goto(`${app.base}/desk/weather-${today}`);
     await screen.says('Round 1 of');
-    await screen.click('button', 'Lay out …');
+    await screen.click('button', 'Add to the floor …');
     await pick('What', 'cone');
     await pick('How', 'in a ring');
     await screen.fill('How many', 'many');
@@ -92,8 +92,8 @@ describe('pieces laid out on the desk', () => {
         e.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', shiftKey: shift, bubbles: true }));
       }, i > 0);
     await screen.says('4 chosen');
-    await screen.click('button', 'Bring in line');
-    await screen.click('menuitem', 'Their middles, from west to east');
+    await screen.click('button', 'Line up');
+    await screen.click('menuitem', 'In one row, west to east');
     const lined = await stored('weather', (p) => p.some((q) => p.filter((o) => o.y === q.y).length >= 4));
     const row = lined.filter((p) => lined.filter((q) => q.y === p.y).length >= 4);
     expect(row).toHaveLength(4);
@@ -124,7 +124,7 @@ describe('pieces laid out on the desk', () => {
     await screen.click('button', /^Arrive and throw/);
     const size = async () => (await (await screen.find('button', /^lane,/)).boundingBox())!.width;
     const before = await size();
-    await screen.click('button', 'Nearer');
+    await screen.click('button', 'Zoom in');
     await pause(200);
     expect(await size()).toBeGreaterThan(before * 1.3);
     await screen.click('button', 'The whole room');
@@ -185,7 +185,7 @@ describe('pieces laid out on the desk', () => {
 
   it('somebody in a power chair gets ways that are wide enough: told in the class, checked on the desk, mended by one fix', async () => {
     await screen.page.goto(`${app.base}/classes/grade-5a`);
-    const field = await screen.find('combobox', 'Moves with, row 2');
+    const field = await screen.find('combobox', 'Mobility, row 2');
     await field.select('power chair');
     const ratings = async () =>
       ((await (await fetch(`${app.base}/api/classes/grade-5a`)).json()) as { ratings: { wheels?: string }[] }).ratings;
@@ -207,15 +207,15 @@ describe('pieces laid out on the desk', () => {
     await screen.says('"wide" is not a length');
     await screen.fill('The same in play', '1.8');
     await screen.press('Enter');
-    await screen.says("Back to the house's own limits");
+    await screen.says('Reset limits to defaults');
     const limits = async () => ((await (await fetch(`${app.base}/api/school`)).json()) as { limits?: Record<string, number> }).limits;
     expect(await limits()).toEqual({ playRouteM: 1.8 });
     await screen.page.goto(`${app.base}/desk/mills-${today}`);
     await screen.click('tab', /^Checks/);
     await screen.says('1.8 m wanted in play');
     await screen.page.goto(`${app.base}/settings`);
-    await screen.click('button', "Back to the house's own limits");
-    await screen.says("Back to the house's own limits", { not: true });
+    await screen.click('button', 'Reset limits to defaults');
+    await screen.says('Reset limits to defaults', { not: true });
     expect(await limits()).toEqual({});
   });
 });

@@ -120,7 +120,7 @@ describe('ways', () => {
     const [title] = await screen.page.$$eval('ol[aria-label^="Ways to run"] > li:first-child button', (all) =>
       all.map((b) => b.getAttribute('aria-label') ?? ''),
     );
-    expect(title).toMatch(/^Take /);
+    expect(title).toMatch(/^Use this way: /);
     await screen.click('button', title);
     await screen.says(/Undo: take another way/);
     await screen.says(/ways fitted/);
@@ -151,7 +151,7 @@ describe('ways', () => {
       const { x, width } = await demo.box(role, name);
       return x + width;
     };
-    for (const name of ['Add a block', 'Lay out …', 'The floor alone'])
+    for (const name of ['Add a block', 'Add to the floor …', 'The floor alone'])
       expect(await right('button', name), name).toBeLessThanOrEqual(sheet);
   });
 });
@@ -166,16 +166,16 @@ describe('what if', () => {
     await screen.page.select('[role="dialog"] select', kind.gearKind);
     await screen.page.$eval('[role="dialog"] input', (e) => (e as HTMLInputElement).select());
     await screen.page.keyboard.type(String(kind.count));
-    await screen.click('button', 'Suppose it gone');
-    await screen.says('Now fails');
+    await screen.click('button', 'Try it without');
+    await screen.says('New checks');
     await screen.click('button', 'And …');
     await screen.click('button', 'Time');
-    await screen.click('button', 'Suppose less time');
+    await screen.click('button', 'Try less time');
     await screen.says('10 minutes less, begins later');
     await screen.says('10:15');
     await screen.expectAccessible();
     expect(await screen.smallTexts()).toEqual([]);
-    await screen.click('button', 'Drop it');
+    await screen.click('button', 'Cancel');
     await screen.find('tab', 'Who');
     expect(await api(`/periods/mills-${today}/desk`)).toEqual(before);
   });
@@ -184,7 +184,7 @@ describe('what if', () => {
     await open(`/desk/mills-${today}`, '9 rounds of');
     await screen.click('button', 'What if …');
     await screen.click('button', 'Any three');
-    await screen.click('button', 'Suppose 3 absent');
+    await screen.click('button', 'Try it without these 3');
     await screen.says('30 → 27');
     await screen.click('button', 'And …');
     await screen.click('button', 'Room');
@@ -192,10 +192,10 @@ describe('what if', () => {
       async () => (await screen.page.$$('[role="dialog"] option')).length,
       (n) => n >= 2,
     );
-    await screen.click('button', 'Suppose this room');
+    await screen.click('button', 'Try this room');
     await screen.says('the first half of the room');
     await screen.says(/Nothing new fails|that did not/);
-    await screen.click('button', 'Keep it');
+    await screen.click('button', 'Use it');
     await screen.find('tab', 'Who');
     const after = await until(
       () => api(`/periods/mills-${today}/desk`),
@@ -218,10 +218,10 @@ describe('what if', () => {
       (n) => n >= 3,
     );
     await screen.page.select('[role="dialog"] select', `bridges-${today}`);
-    await screen.click('button', 'Suppose it there');
+    await screen.click('button', 'Try it there');
     await screen.says(/in period 11:10/);
     await screen.says(/Nothing new fails|that did not/);
-    await screen.click('button', 'Keep it');
+    await screen.click('button', 'Use it');
     await until(
       async () => screen.page.url(),
       (url) => url.includes(`bridges-${today}`),
@@ -338,6 +338,6 @@ describe('what counts for groups', () => {
     await (await chip(at + 1, place)).click();
     await screen.click('menuitem', new RegExp(`to group ${at === 0 ? 2 : 1}$`));
     await screen.click('tab', /^Checks/);
-    await screen.says('Juna Ask is wanted in 2 groups at once');
+    await screen.says('Juna Ask is needed in 2 groups at once');
   });
 });

@@ -62,7 +62,7 @@ async function pick(entry: string): Promise<void> {
 
 describe('a new teacher, from an empty school to the logbook, by keyboard alone', () => {
   it('starts on a floor without a plan that says what comes first', async () => {
-    await screen.says('A floor without a plan');
+    await screen.says('No periods yet');
     await screen.expectAccessible();
     await screen.expectNoPageScroll();
   });
@@ -83,7 +83,7 @@ describe('a new teacher, from an empty school to the logbook, by keyboard alone'
       data.setData('text/plain', text);
       document.execCommand('insertText', false, data.getData('text/plain'));
     }, wrong.join('\n'));
-    await screen.enter('button', 'Look at it');
+    await screen.enter('button', 'Check the list');
     await screen.says('Row 21: Family name is empty');
     await screen.expectAccessible();
     await screen.tabTo('textbox', 'Class list', true);
@@ -91,10 +91,10 @@ describe('a new teacher, from an empty school to the logbook, by keyboard alone'
     await screen.press('a');
     await screen.page.keyboard.up('Control');
     await screen.page.evaluate((text) => document.execCommand('insertText', false, text), NAMES.join('\n'));
-    await screen.enter('button', 'Look at it');
-    await screen.says('34 students, nothing to mend.');
-    await screen.enter('button', 'Take over 34 students');
-    await screen.says('34 students · band 4-5');
+    await screen.enter('button', 'Check the list');
+    await screen.says('34 students, nothing to fix.');
+    await screen.enter('button', 'Add 34 students');
+    await screen.says('34 students · grades 4–5');
     await screen.expectAccessible();
   });
 
@@ -149,9 +149,9 @@ describe('a new teacher, from an empty school to the logbook, by keyboard alone'
     await screen.page.goto(app.base);
     await screen.enter('button', 'Add a period');
     await screen.expectAccessible();
-    await screen.tabTo('time', 'First bell');
+    await screen.tabTo('time', 'Starts');
     await screen.type('1005AM');
-    await screen.tabTo('time', 'Last bell');
+    await screen.tabTo('time', 'Ends');
     await screen.type('1050AM');
     await screen.enter('button', 'Add the period');
     await screen.says('No lesson yet');
@@ -181,11 +181,11 @@ describe('a new teacher, from an empty school to the logbook, by keyboard alone'
       for (let w = 0; w < 100 && (await screen.text()) === before; w++) await new Promise((done) => setTimeout(done, 30));
     }
     for (let i = 0; i < 6; i++) {
-      const open = await screen.page.$$('::-p-aria([name="Accept with a reason"][role="button"])');
+      const open = await screen.page.$$('::-p-aria([name="Keep as is …"][role="button"])');
       if (!open.length) break;
       await open[0].focus();
       await screen.press('Enter');
-      await screen.tabTo('textbox', 'Reason for accepting');
+      await screen.tabTo('textbox', 'Why it is kept');
       await screen.type('We did it like this last week');
       await screen.press('Enter');
       await screen.says(/Saved \d/);

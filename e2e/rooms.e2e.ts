@@ -118,7 +118,7 @@ describe('a room as it is', () => {
     await screen.expectAccessible();
     const labels = await screen.page.$$eval('svg [role="button"]', (all) => all.map((e) => e.getAttribute('aria-label') ?? ''));
     expect(labels.length).toBeGreaterThanOrEqual(5);
-    await screen.click('link', 'Set out');
+    await screen.click('link', 'Set up the floor');
     await screen.says('of tape');
     await screen.says(/east wall 2|north wall 2|south wall|west wall/);
     expect((await screen.page.$$('ol[aria-label="Marks in walking order"] > li')).length).toBe(labels.length * 4);

@@ -63,13 +63,13 @@ describe('a run in the browser', () => {
 
   it('keeps nothing in this window alone: a reload and a new window show the same clock and points', async () => {
     await screen.click('button', 'Hold everything');
-    await screen.says('Go on');
+    await screen.says('Resume');
     await screen.says('All saved');
     const here = await left(screen);
     const points = () => screen.page.$$eval('output', (all) => all.map((o) => o.textContent).join(' '));
     const told = await points();
     await screen.page.reload();
-    await screen.says('Go on');
+    await screen.says('Resume');
     expect(await left(screen)).toBe(here);
     expect(await points()).toBe(told);
   });
@@ -78,21 +78,21 @@ describe('a run in the browser', () => {
     const second = new Screen(await (await chrome.browser.createBrowserContext()).newPage());
     await second.hurry(SPEED);
     await second.page.goto(`${app.base}/whistle/${run}`);
-    await second.says('Another window runs this lesson');
+    await second.says('This lesson is running in another window');
     await second.expectAccessible();
-    expect(await second.page.$('::-p-aria([name="Go on"][role="button"])')).toBeNull();
-    await screen.click('button', 'Go on');
+    expect(await second.page.$('::-p-aria([name="Resume"][role="button"])')).toBeNull();
+    await screen.click('button', 'Resume');
     await second.says('Hold everything', { not: true });
     await second.says(/Round \d of 9|Move on/);
     expect(Math.abs((await left(screen)) - (await left(second)))).toBeLessThanOrEqual(2 * SPEED);
     await second.click('button', 'Run it from here');
     await second.find('button', 'Hold everything');
-    await screen.says('Another window runs this lesson');
+    await screen.says('This lesson is running in another window');
     await second.click('button', 'Hold everything');
     await screen.says(/Hold everything/);
     await second.page.close();
     await pause(4500);
-    await screen.find('button', 'Go on');
+    await screen.find('button', 'Resume');
   });
 
   it('is corrected: an entry struck, points given to another group, a forgotten point put where it belongs', async () => {
@@ -100,7 +100,7 @@ describe('a run in the browser', () => {
     await screen.says('What happened');
     await screen.expectAccessible();
     const log = async () => (await stored(app.base, run)).slice(-1)[0].type;
-    await screen.click('button', /^Strike: \+1 for group/);
+    await screen.click('button', /^Cross out: \+1 for group/);
     await screen.says('All saved');
     expect(await log()).toBe('strike');
     const select = (await screen.page.$('select[aria-label^="Change +1 for group"]'))!;

@@ -18,7 +18,7 @@ describe('the demo on every screen', () => {
   const SCREENS: [name: string, path: (run: string) => string, says: string | RegExp][] = [
     ['today', () => '/', 'Grade 3b'],
     ['a desk that is ready', () => `/desk/mills-${today}`, '9 rounds of'],
-    ['a desk with checks', () => `/desk/orchard-${today}`, 'Accept with a reason'],
+    ['a desk with checks', () => `/desk/orchard-${today}`, 'Keep as is …'],
     ['the rotation, as a chart', () => `/desk/mills-${today}/rotation`, 'Ribbon arcs'],
     ['the rotation, where next', () => `/desk/mills-${today}/rotation?view=next`, 'then'],
     ['the rotation, as strips', () => `/desk/weather-${today}/rotation?view=strip`, 'Breeze'],

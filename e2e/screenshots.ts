@@ -41,7 +41,7 @@ async function main(): Promise<void> {
   await shoot('set-out');
   await open(`/desk/orchard-${today}/set-out?view=change`, 'tape off');
   await shoot('change-over');
-  await open(`/desk/orchard-${today}`, 'Accept with a reason');
+  await open(`/desk/orchard-${today}`, 'Keep as is …');
   await screen.says('Looking for fixes', { not: true });
   await pause(300);
   await shoot('desk-checks');
@@ -56,12 +56,12 @@ async function main(): Promise<void> {
   await screen.click('tab', 'Checks');
   await screen.click('button', 'What if …');
   await screen.click('button', 'Any three');
-  await screen.click('button', 'Suppose 3 absent');
+  await screen.click('button', 'Try it without these 3');
   await screen.says('30 → 27');
   await screen.click('button', 'And …');
   await screen.click('button', 'Room');
   await screen.page.waitForSelector('[role="dialog"] option');
-  await screen.click('button', 'Suppose this room');
+  await screen.click('button', 'Try this room');
   await screen.says('the first half of the room');
   await screen.says('that did not');
   await pause(400);

@@ -33,8 +33,8 @@ describe('the set-out sheet', () => {
     await screen.page.setViewport({ width: 1280, height: 680 });
     await screen.page.goto(`${app.base}/desk/${todays('mills')}`);
     await screen.says('9 rounds of');
-    await screen.click('link', 'Set out');
-    await screen.says('Set out: Nine mills');
+    await screen.click('link', 'Set up the floor');
+    await screen.says('Set up: Nine mills');
     await screen.says('of tape');
     expect(await screen.page.$$('ol[aria-label="Marks in walking order"] > li')).toHaveLength(36);
     await screen.expectAccessible();

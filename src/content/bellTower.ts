@@ -7,7 +7,7 @@ export const bellTower: Game = {
   ...newHeader('game', 2),
   id: GameId.parse('bell-tower'),
   title: 'Bell tower',
-  purpose: 'Catch and pass under a small load for the mind, and take turns fairly',
+  purpose: 'Catch and pass while thinking of words, and take turns fairly',
   story: 'Low bell, middle bell, high bell: the tower rings as long as every ringer finds a new word in time.',
   attentionCall: 'Ding? … Dong!',
   stopSignal: '',

@@ -16,7 +16,7 @@ export const nineMills: Game = {
   rules: [
     { kind: 'end', text: 'When every group has been in every mill' },
     { kind: 'restart', text: 'Every round starts on the short whistle' },
-    { kind: 'boundary', text: 'What rolls out of a mill is fetched at a walk when the way is free' },
+    { kind: 'boundary', text: 'If gear rolls out, walk to get it once it’s clear' },
     { kind: 'tie', text: 'Groups with the same points share the first place' },
     { kind: 'calm-down', text: 'Objects stay below the knee for one round' },
     { kind: 'fault', fault: 'throwing-across-another-mill', does: 'Throwing across another mill', next: '', back: '' },
@@ -125,7 +125,7 @@ export const nineMills: Game = {
       station(
         'two-catch',
         'Two-catch',
-        'Both toss at the same time and both catch; one long row in a row is the record',
+        'Both toss at the same time and both catch; your longest streak is the record',
         ['Count together', 'Toss to the chest'],
         [
           ['beanbag', 2, 'pair'],

@@ -114,7 +114,7 @@ export const weatherRound: Game = {
       station(
         'gust',
         'Gust',
-        'Walk the hoops with a beanbag on your head; it flies off, you start anew',
+        'Walk the hoops with a beanbag on your head; if it falls, start over',
         ['Chin level'],
         [
           ['hoop', 4, 'station'],

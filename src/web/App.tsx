@@ -41,7 +41,7 @@ export function App() {
             path="*"
             element={
               <main className="p-6">
-                <h1 className="text-xl">Nothing stands here</h1>
+                <h1 className="text-xl">Page not found</h1>
                 <p className="mt-2">
                   <a className="text-tape underline" href="/">
                     Go to today

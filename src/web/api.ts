@@ -6,7 +6,7 @@ import type { Attendance } from '../core/model/period.ts';
 import type { Run, RunEvent } from '../core/model/run.ts';
 import type { SchoolClass } from '../core/model/schoolClass.ts';
 import type { Student, StudentPrivate, Wish } from '../core/model/student.ts';
-import { inputWords } from '../core/words/en.ts';
+import { inputWords } from '../core/words/facts.en.ts';
 import { setReach } from './offline/reach.ts';
 
 export interface InputIssue {

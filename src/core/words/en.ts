@@ -3,13 +3,13 @@ import type { FormatWords } from '../formats/formatWords.ts';
 import { counted, duration, many, ranges, type Speak } from '../formats/speak.ts';
 import type { Finding, Fix } from '../model/finding.ts';
 import type { FormatId } from '../model/game.ts';
-import type { Role, Status } from '../model/period.ts';
 import { laidWords } from './floor.en.ts';
 import { FORMAT_WORDS, formatWords } from './formats.en.ts';
 import { RULE_FINDINGS, usualRuleWords } from './rules.en.ts';
 import { SAFETY_FINDINGS, SAFETY_FIXES } from './safety.en.ts';
 import { unusableWords, usableWords } from './settings.en.ts';
 
+export { BAND_WORDS, INPUT_WORDS, inputWords, PHASE_WORDS, ROLE_WORDS, STATUS_WORDS } from './facts.en.ts';
 export { FORMAT_WORDS, formatWords };
 
 type Data = Record<string, unknown>;
@@ -25,7 +25,7 @@ const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
   'setting-unusable': (d, speak) => unusableWords(FORMAT_WORDS[t(d, 'format') as FormatId], d, speak),
   'explaining-too-long': (d) => ({
     what: `Explaining takes ${duration(n(d, 'seconds'))}`,
-    why: `House default for this band: at most ${duration(n(d, 'most'))}. Listening fades and playing time goes.`,
+    why: `Default for these grades: at most ${duration(n(d, 'most'))}. Listening fades and playing time goes.`,
   }),
   'time-left': (d) => ({ what: `${duration(n(d, 'spare'))} left before the bell`, why: 'Every block is as long as it may be.' }),
   'piece-outside': (d) => ({ what: `${t(d, 'title')} stands outside the room`, why: 'Nobody can work beyond the wall.' }),
@@ -57,7 +57,7 @@ const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
     why: `Both are in group ${n(d, 'group') + 1}; you wished them apart.`,
   }),
   'adult-in-two-places': (d) => ({
-    what: `${t(d, 'helper')} is wanted in ${(d.groups as number[]).length} groups at once`,
+    what: `${t(d, 'helper')} is needed in ${(d.groups as number[]).length} groups at once`,
     why: `Those ${t(d, 'helper')} supports are in groups ${(d.groups as number[]).map((g) => g + 1).join(', ')}. One adult is in one place.`,
   }),
   'groups-evened': (d, speak) => {
@@ -71,7 +71,7 @@ const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
     const pairs = (key: string, word: string) =>
       ((d[key] ?? []) as [string, string][]).map(([a, b]) => `${speak.student(a)} ${word} ${speak.student(b)}`);
     return {
-      what: 'Wishes that cannot hold together',
+      what: 'These pairings conflict',
       why: `${[...pairs('apart', 'apart from'), ...pairs('together', 'with')].join('; ')}. The groups hold the others.`,
     };
   },
@@ -94,7 +94,7 @@ const FIXES: Record<string, (d: Data, speak: Speak) => string> = {
   'setting-nearest': (d, speak) => usableWords(FORMAT_WORDS[t(d, 'format') as FormatId], d, speak),
   'setting-default': (d, speak) => usableWords(FORMAT_WORDS[t(d, 'format') as FormatId], d, speak),
   'unpin-lengths': (d) => (n(d, 'count') === 1 ? 'Unpin the length' : `Unpin ${n(d, 'count')} lengths`),
-  'short-plain': () => 'Plain blocks down to 1:00',
+  'short-plain': () => 'Shorten blocks without a game to 1 min',
   'shorten-explaining': (d) => `Explain in ${duration(n(d, 'seconds'))}`,
   'move-piece': (d, speak) => `Move it ${speak.metres(n(d, 'metres'))} ${bearing(n(d, 'dx'), n(d, 'dy'))}`,
   'swap-pieces': (d) => `Swap ${n(d, 'a')} and ${n(d, 'b')}`,
@@ -103,8 +103,8 @@ const FIXES: Record<string, (d: Data, speak: Speak) => string> = {
   'unpin-length': () => 'Unpin the length',
   'set-stop-signal': () => 'Use the usual signal',
   'use-usual-rule': (d) => usualRuleWords(d),
-  'skip-rehearsal': (d) => `No rehearsal, ${duration(n(d, 'seconds'))} won`,
-  'peel-off': () => 'Peel it off: let fit place it',
+  'skip-rehearsal': (d) => `Skip the rehearsal: saves ${duration(n(d, 'seconds'))}`,
+  'peel-off': () => 'Unpin it and place it automatically',
   ...SAFETY_FIXES,
   'trade-places': (d, speak) => `${speak.student(t(d, 'a'))} trades with ${speak.student(t(d, 'b'))}`,
 };
@@ -168,68 +168,11 @@ export function changeWords({ before, after, data }: Pick<Fix, 'before' | 'after
   if (before.unplaced !== after.unplaced) parts.push(`${after.unplaced} unplaced`);
   if (before.gearShort !== after.gearShort) parts.push(`gear short ${before.gearShort} → ${after.gearShort}`);
   if (percent(before.timeOnTask) !== percent(after.timeOnTask))
-    parts.push(`on task ${percent(before.timeOnTask)} → ${percent(after.timeOnTask)} %`);
+    parts.push(`on task ${percent(before.timeOnTask)}% → ${percent(after.timeOnTask)}%`);
   if (Math.abs(before.turns - after.turns) >= 0.5) parts.push(`turns ${Math.round(before.turns)} → ${Math.round(after.turns)}`);
   if (!parts.length && typeof data.gap === 'number') return `${speak.metres(data.gap)} to the next one`;
   return parts.slice(0, 2).join(', ') || 'nothing else changes';
 }
-
-export const STATUS_WORDS: Record<Status, string> = {
-  present: 'present',
-  late: 'late',
-  light: 'light activity',
-  'no-shoes': 'no suitable shoes',
-  excused: 'excused',
-  absent: 'absent',
-};
-export const ROLE_WORDS: Record<Role, string> = {
-  plays: 'plays',
-  light: 'plays lightly',
-  scores: 'keeps score',
-  times: 'keeps time',
-  helps: 'helps set up',
-  away: 'not here',
-};
-export const PHASE_WORDS: Record<string, string> = {
-  arrive: 'Arrive',
-  attendance: 'Attendance',
-  explain: 'Explain',
-  walk: 'Walk round',
-  game: 'Game',
-  water: 'Water',
-  reset: 'Put away',
-  close: 'Close',
-  leave: 'Leave',
-};
-
-/** Messages of bad input by code. */
-export const INPUT_WORDS: Record<string, string> = {
-  empty: 'is empty',
-  'too-long': 'is too long',
-  characters: 'has characters that cannot be saved',
-  repeated: 'stands here twice',
-  number: 'is not a number that fits here',
-  whole: 'must be a whole number',
-  'too-small': 'is too small',
-  'too-large': 'is too large',
-  choice: 'is not one of the choices',
-  time: 'is not a time (HH:MM)',
-  date: 'is not a date',
-  'too-many': 'are too many rows',
-  quotes: 'has an open quotation mark',
-  'one-word': 'has one word only: given and family name are needed',
-  'no-rows': 'has no rows',
-  'outside-wall': 'reaches beyond the end of its wall',
-  'not-across': 'does not reach from wall to wall through the room',
-  crosses: 'crosses another wall',
-  'outside-room': 'reaches beyond the room',
-  'not-empty': 'is not empty',
-  'unknown-id': 'is not known',
-  'unknown-key': 'is not known',
-  'too-deep': 'has too many levels',
-  id: 'is not an id',
-};
-export const inputWords = (code: string): string => INPUT_WORDS[code] ?? 'cannot be used';
 
 /** What to call out at a switch: first what changes hands, clothes or places, then what stays, then what is laid out again. */
 export function callWords(calls: readonly SwitchCall[], numberOf: (pieceId: string) => number): string[] {

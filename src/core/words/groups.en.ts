@@ -5,7 +5,7 @@ export const AIM_WORDS: Record<Aim, { name: string; what: string }> = {
   fewest: { name: 'Fewest changes', what: 'Only what sizes and wishes ask for.' },
   even: { name: 'Even groups', what: 'Mean ratings as near as can be.' },
   partners: { name: 'New partners', what: 'With whom they have been least in the log.' },
-  similar: { name: 'Like with like', what: 'Similar ratings in a group.' },
-  mixed: { name: 'Strong with new', what: 'Every group from new to leading.' },
-  'number-off': { name: 'Number off', what: 'One, two, three … round the class list; wishes are not looked at.' },
+  similar: { name: 'Similar levels', what: 'Similar ratings in a group.' },
+  mixed: { name: 'Mixed levels', what: 'Every group from new to leading.' },
+  'number-off': { name: 'Count off', what: 'One, two, three … down the roster. Pairings are not looked at.' },
 };

@@ -43,7 +43,7 @@ export function runEventWords(event: RunEvent, plan: RunPlan): string {
     case 'count':
       return `Counted ${event.counted} ${event.gearKind}`;
     case 'strike':
-      return 'Struck one entry';
+      return 'Crossed out an entry';
     case 'replace':
       return 'Changed one entry';
     case 'note':

@@ -7,28 +7,28 @@ const n = (d: Data, key: string) => Number(d[key]);
 const the = (d: Data, key: string) => laidWords(String(d[key] ?? ''));
 const capital = (text: string) => text.slice(0, 1).toUpperCase() + text.slice(1);
 const use = (d: Data) => USE_WORDS[d.use as keyof typeof USE_WORDS] ?? 'throwing';
-const LOCAL = 'House figure, local rules decide.';
+const LOCAL = 'Side Court default. Local rules decide.';
 const pair = (d: Data) => (the(d, 'a') === the(d, 'b') ? `Two ${the(d, 'a')}s` : `${capital(the(d, 'a'))} and ${the(d, 'b')}`);
 
 /** What the checks of the floor say. */
 export const SAFETY_FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
   'laid-outside': (d) => ({
-    what: `The ${the(d, 'name')} does not lie free in the room`,
+    what: `The ${the(d, 'name')} isn’t on open floor`,
     why: 'It reaches through a wall or lies on something that stands there.',
   }),
   'laid-at-door': (d) => ({
-    what: `The ${the(d, 'name')} lies before the ${String(d.door)}`,
+    what: `The ${the(d, 'name')} is in front of the ${String(d.door)}`,
     why: `${d.exit ? 'A way out stays free' : 'People come in there'}: nothing lies on the floor that is kept clear. Local rules decide.`,
   }),
   'lanes-oppose': (d) => ({
     what: `${pair(d)} face each other`,
     why: `A missed ${use(d) === 'striking' ? 'hit' : 'throw'} lands among the other group. Only soft objects may ever be sent towards people; local rules decide.`,
   }),
-  'lanes-cross': (d) => ({ what: `${pair(d)} cross`, why: 'What flies or who runs in one comes through the other.' }),
-  'lanes-overlap': (d) => ({ what: `${pair(d)} lie on one another`, why: 'Two groups would use the same floor.' }),
+  'lanes-cross': (d) => ({ what: `${pair(d)} cross`, why: 'Throws and runners in one come through the other.' }),
+  'lanes-overlap': (d) => ({ what: `${pair(d)} overlap`, why: 'Two groups would use the same floor.' }),
   'stands-in-lane': (d) => ({
     what: `The ${the(d, 'a')} stands in a ${use(d)} lane`,
-    why: 'Who stands there is hit by what flies on past the lane, or run into.',
+    why: 'Anyone there can be hit by a long throw or run into.',
   }),
   'run-out-short': (d, speak) => ({
     what: `${speak.metres(n(d, 'found'))} to the ${String(d.what)} after a run`,
@@ -36,7 +36,7 @@ export const SAFETY_FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence
   }),
   'overhead-lofted': (d, speak) => ({
     what: `The ${String(d.what)} hangs over a lofted lane`,
-    why: `Its underside is ${speak.metres(n(d, 'undersideM'))} up: what is thrown high comes back from it. ${LOCAL}`,
+    why: `Its underside is ${speak.metres(n(d, 'undersideM'))} up: high throws will hit it. ${LOCAL}`,
   }),
   'aimed-at-glass': (d) => ({
     what: `The ${the(d, 'name')} is aimed at glass`,
@@ -56,7 +56,7 @@ export const SAFETY_FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence
   }),
   'start-too-far': (d, speak) => ({
     what: `${counted(n(d, 'count'), 'start')} too far from what is grabbed`,
-    why: `From ${speak.metres(n(d, 'found'))} two come at each other with ${n(d, 'speed').toFixed(1)} m/s, newHeader down; at most ${speak.metres(n(d, 'wanted'))}. ${LOCAL}`,
+    why: `From ${speak.metres(n(d, 'found'))} two students meet head down at ${n(d, 'speed').toFixed(1)} m/s; at most ${speak.metres(n(d, 'wanted'))}. ${LOCAL}`,
   }),
   'start-too-near': (d, speak) => ({
     what: `${counted(n(d, 'count'), 'start')} too near to what is grabbed`,
@@ -72,11 +72,11 @@ export const SAFETY_FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence
   }),
   crowded: (d) => ({
     what: `${n(d, 'found').toFixed(1)} m² of floor for each of ${n(d, 'playing')}`,
-    why: `${String(d.vigour)} play at this grade wants ${n(d, 'wanted').toFixed(1)} m² each. ${LOCAL}`,
+    why: `${capital(String(d.vigour))} play at this grade needs ${n(d, 'wanted').toFixed(1)} m² per student. ${LOCAL}`,
   }),
   unseen: (d) => ({
-    what: `From your spot you do not see all of ${(d.names as string[]).map(laidWords).slice(0, 3).join(', ')}`,
-    why: `Something higher than a child stands between: ${n(d, 'hidden')} of ${n(d, 'points')} looks are blocked.`,
+    what: `You can’t see all of ${(d.names as string[]).map(laidWords).slice(0, 3).join(', ')} from your spot`,
+    why: `Something higher than a child stands between: ${n(d, 'hidden')} of ${n(d, 'points')} sight lines are blocked.`,
   }),
   'route-narrow': (d, speak) => ({
     what: `The way to ${n(d, 'number')} ${String(d.title)} is ${speak.metres(n(d, 'found'))} wide`,
@@ -102,10 +102,10 @@ export const SAFETY_FIXES: Record<string, (d: Data, speak: Speak) => string> = {
   'shorten-piece': (d, speak) => `Shorten it to ${speak.metres(n(d, 'lengthM'))}`,
   'keep-low': () => 'Keep it low: no lofted throws',
   'start-at': (d, speak) => `Start ${speak.metres(n(d, 'metres'))} away`,
-  'another-object': () => 'Lay out a second object',
+  'another-object': () => 'Add a second object',
   'add-water': () => 'Add a water block after the last game',
   calmer: (d) => `Play it ${d.vigour === 'calm' ? 'calmly' : 'at a moderate pace'}`,
-  'stand-there': (d, speak) => `Stand ${speak.metres(n(d, 'metres'))} away, where you see all`,
+  'stand-there': (d, speak) => `Move your spot ${speak.metres(n(d, 'metres'))} to see everyone`,
   'wider-gap': (d, speak) => `${speak.metres(n(d, 'metres'))} between places`,
   'take-up': (d) => `Take up the ${laidWords(String(d.name))}`,
   'peel-all': () => 'Peel all places off: let fit place them',

@@ -17,7 +17,7 @@ export const MEASURE_WORDS: Record<Measure, { label: string; said: string; prior
 
 /** A measure's number with its unit. */
 export function measureWords(measure: Measure, value: number): string {
-  if (measure === 'activeShare' || measure === 'evenness' || measure === 'floorShare') return `${Math.round(value * 100)} %`;
+  if (measure === 'activeShare' || measure === 'evenness' || measure === 'floorShare') return `${Math.round(value * 100)}%`;
   if (measure === 'waitSeconds' || measure === 'idleSeconds') return value ? duration(value) : 'none';
   if (measure === 'setUpMinutes') return `${Math.round(value)} min`;
   if (measure === 'turns') return value < 20 ? String(Math.round(value * 10) / 10) : String(Math.round(value));
@@ -28,7 +28,7 @@ export function measureWords(measure: Measure, value: number): string {
 export function rankWords(way: RankedWay, count: number, priorities: readonly Measure[]): string {
   if (way.stops.length)
     return `Today's way does not fit: ${way.stops.length === 1 ? 'one check stops' : `${way.stops.length} checks stop`} it.`;
-  if (count === 1) return "Nothing else that was tried is better in anything: today's way stands alone.";
+  if (count === 1) return 'No other way tried is better at anything.';
   if (way.rank === 1) return "Today's way comes first by what you put first.";
   const order = (m: Measure) => (priorities.includes(m) ? priorities.indexOf(m) : priorities.length);
   const by = [...way.worse]

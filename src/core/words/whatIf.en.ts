@@ -24,7 +24,7 @@ const COUNTS = new Set<Difference['code']>(['change-group', 'places-moved']);
 
 /** What a difference is called, and its numbers: "31 → 28", or one number where there was nothing before. */
 export function differenceWords({ code, from, to, most }: Difference): { label: string; numbers: string } {
-  const value = (n: number) => (SECONDS.has(code) ? duration(n) : code === 'on-task' ? `${n} %` : String(n));
+  const value = (n: number) => (SECONDS.has(code) ? duration(n) : code === 'on-task' ? `${n}%` : String(n));
   const numbers = most
     ? `${range(from, most.from)} → ${range(to, most.to)}`
     : COUNTS.has(code)

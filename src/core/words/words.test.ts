@@ -108,7 +108,7 @@ describe('numbers in words', () => {
     const before = { timeOnTask: 0.4, turns: 9, longestWaitSeconds: 0, gearShort: 2, overSeconds: 60, unplaced: 0 };
     expect(changeWords({ before, after: { ...before, overSeconds: 0 }, data: {} }, speak)).toBe('fits the bell');
     expect(changeWords({ before, after: { ...before, timeOnTask: 0.5, turns: 6, gearShort: 0 }, data: {} }, speak)).toBe(
-      'gear short 2 → 0, on task 40 → 50 %',
+      'gear short 2 → 0, on task 40% → 50%',
     );
     expect(changeWords({ before, after: before, data: {} }, speak)).toBe('nothing else changes');
     expect(changeWords({ before, after: before, data: { gap: 1.2 } }, speak)).toBe('1.2 m to the next one');

@@ -129,10 +129,10 @@ export function FloorDrawing(props: Props) {
       </svg>
       {props.onMove && (
         <div className="absolute top-2 left-1 flex flex-col" role="group" aria-label="Zoom">
-          <button type="button" className="btn px-1.5" aria-label="Nearer" onClick={() => by(1.5)}>
+          <button type="button" className="btn px-1.5" aria-label="Zoom in" onClick={() => by(1.5)}>
             <Plus size={15} aria-hidden="true" />
           </button>
-          <button type="button" className="btn -mt-px px-1.5" aria-label="Farther" disabled={!zoomed} onClick={() => by(1 / 1.5)}>
+          <button type="button" className="btn -mt-px px-1.5" aria-label="Zoom out" disabled={!zoomed} onClick={() => by(1 / 1.5)}>
             <Minus size={15} aria-hidden="true" />
           </button>
           <button type="button" className="btn -mt-px px-1.5" aria-label="The whole room" disabled={!zoomed} onClick={whole}>

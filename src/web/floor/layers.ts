@@ -5,7 +5,7 @@ export const LAYER_WORDS: Record<Layer, string> = {
   lines: 'Lines',
   gear: 'Gear',
   people: 'People',
-  paths: 'Ways to the next place',
+  paths: 'Paths to the next area',
   sight: 'What the teacher sees',
   safety: 'Safety distances',
 };

@@ -1,17 +1,15 @@
 import type { FormatWords } from '../formatWords.ts';
-import { n, s, t } from '../say.ts';
+import { n, percent, s, t } from '../say.ts';
 import { SPACING_WORDS } from '../sharedWords.en.ts';
 import { duration, many } from '../speak.ts';
 
-const percent = (share: number) => `${Math.round(share * 100)} %`;
-
 export const advanceCourtWords: FormatWords = {
-  name: 'Advance court',
+  name: 'Move-up court',
   settings: {
     positions: { label: 'Places on a court' },
     object: { label: 'Played with' },
     bounces: { label: 'Bounces allowed' },
-    contact: { label: 'Contact', options: { strike: 'strike it on', catch: 'catch and pass' } },
+    contact: { label: 'Contact', options: { strike: 'hit it on', catch: 'catch and pass' } },
     chain: {
       label: 'Said at every contact',
       options: { none: 'nothing', names: 'a word of the theme, none twice', spell: 'the next letter' },
@@ -43,7 +41,7 @@ export const advanceCourtWords: FormatWords = {
     object: (d) => ['With', `one ${t(d, 'gearKind')} a court`],
     start: (d) => ['Start', `${t(d, 'text')}; from place ${n(d, 'positions')} to place 1`],
     cue: (d) => ['Look for', t(d, 'text')],
-    'contact-strike': () => ['Contact', 'Strike it on with the open hand'],
+    'contact-strike': () => ['Contact', 'Hit it on with the open hand'],
     'contact-catch': () => ['Contact', 'Catch it, then pass it on'],
     bounces: (d) => ['Bounces', n(d, 'count') === 0 ? 'None' : `At most ${n(d, 'count')} in your place`],
     'chain-names': () => ['Say', 'A word of the theme at every contact, none twice'],
@@ -60,7 +58,7 @@ export const advanceCourtWords: FormatWords = {
   findings: {
     'court-waiting': (d) => ({
       what: `Waiting ${percent(n(d, 'share'))} at the courts`,
-      why: `${n(d, 'largest')} at a court of ${n(d, 'positions')}: up to ${duration(n(d, 'seconds'))} in line. House limits: 30 %, 30 s.`,
+      why: `${n(d, 'largest')} at a court of ${n(d, 'positions')}: up to ${duration(n(d, 'seconds'))} in line. Defaults: at most 30%, 30 s.`,
     }),
     'court-line-works': (d) => ({
       what: `In line ${percent(n(d, 'share'))} of the time, with a task`,
@@ -84,7 +82,7 @@ export const advanceCourtWords: FormatWords = {
     }),
     'line-too-near': (d) => ({
       what: `The line stands ${t(d, 'gapWords')} from play`,
-      why: `Who steps back for the ball steps into it: ${t(d, 'spacingWords')} clear (house figure, local rules decide).`,
+      why: `Anyone backing up for the ball hits the line: ${t(d, 'spacingWords')} clear. Side Court default. Local rules decide.`,
     }),
     'line-too-short': (d) => ({
       what: `${n(d, 'longest')} in a line with room for ${n(d, 'holds')}`,
@@ -93,7 +91,7 @@ export const advanceCourtWords: FormatWords = {
   },
   fixes: {
     courts: (d) => s(n(d, 'count'), 'court'),
-    'line-task': (d) => `Give the line a task (${percent(n(d, 'share'))} idle → 0 %)`,
+    'line-task': (d) => `Give the line a task (${percent(n(d, 'share'))} idle → 0%)`,
     'task-in-line': () => 'A task for those in line',
     'places-each': (d) => `${n(d, 'count')} places a court`,
     'close-courts': (d) => `Courts ${t(d, 'gapWords')} apart`,

@@ -1,10 +1,9 @@
 import type { FormatWords } from '../formatWords.ts';
-import { type Data, n, s, t } from '../say.ts';
+import { type Data, n, percent, s, t } from '../say.ts';
 import { SPACING_WORDS } from '../sharedWords.en.ts';
 import { counted, duration, many } from '../speak.ts';
 
 const list = (d: Data, key: string) => (d[key] as string[]).join(', ');
-const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 export const stationsWords: FormatWords = {
   name: 'Stations',
@@ -29,7 +28,7 @@ export const stationsWords: FormatWords = {
       label: 'The odd one',
       options: { none: 'nothing', trio: 'trio, double turn', caller: 'rotating caller', free: 'free role' },
     },
-    noSharing: { label: 'Own gear, hands washed' },
+    noSharing: { label: 'No sharing, wash hands' },
     areaWidthM: { label: 'Station width' },
     areaDepthM: { label: 'Station depth' },
     gapM: { label: 'Gap between stations' },
@@ -39,7 +38,13 @@ export const stationsWords: FormatWords = {
     sharing: { label: 'Students to one implement' },
     substitutes: { label: 'Gear taken instead' },
   },
-  segments: { 'walk-through': 'Walk round', rehearse: 'Rehearse the switch', work: 'Work', move: 'Move on', reset: 'Reset and count back' },
+  segments: {
+    'walk-through': 'Walk-through',
+    rehearse: 'Rehearse the switch',
+    work: 'Work',
+    move: 'Move on',
+    reset: 'Reset and count back',
+  },
   unit: 'station',
   board: { points: 'Points' },
   actions: { plus: '+1', minus: '−1' },
@@ -72,7 +77,7 @@ export const stationsWords: FormatWords = {
     'lap-work': (d) => ['Second lap', `${duration(n(d, 'seconds'))} of work`],
     'lap-travel': () => ['Second lap', 'Travel to the next station a new way'],
     'lap-step-back': () => ['Second lap', 'Take one step back'],
-    'reset-group': () => ['Leaving', 'Lay it out as you found it'],
+    'reset-group': () => ['Leaving', 'Reset it the way you found it'],
     'reset-teacher': () => ['Leaving', 'Leave all; the teacher resets it'],
     'reset-nobody': () => ['Leaving', 'Nothing to reset'],
     stop: (d) => ['Stop signal', t(d, 'text')],
@@ -102,10 +107,10 @@ export const stationsWords: FormatWords = {
     }),
     'stay-outside-band': (d) => ({
       what: `${duration(n(d, 'workSeconds'))} at a station is ${n(d, 'workSeconds') < n(d, 'least') ? 'short' : 'long'}`,
-      why: `House default for this band: ${duration(n(d, 'least'))} to ${duration(n(d, 'most'))}. ${n(d, 'workSeconds') < n(d, 'least') ? 'Little gets done between two moves.' : 'Attention goes before the switch comes.'}`,
+      why: `Default for these grades: ${duration(n(d, 'least'))} to ${duration(n(d, 'most'))}. ${n(d, 'workSeconds') < n(d, 'least') ? 'Little gets done between two moves.' : 'Students lose focus before the switch.'}`,
     }),
     'odd-one-idle': (d) => ({
-      what: `The odd one has no task in ${s(n(d, 'groups'), 'group')}`,
+      what: `The extra student has no task in ${s(n(d, 'groups'), 'group')}`,
       why: `${list(d, 'stations')}: worked in pairs, and the third would stand and watch.`,
     }),
     'groups-wait': (d) => ({
@@ -131,7 +136,7 @@ export const stationsWords: FormatWords = {
     'shrink-and-close': (d) => `Stations ${t(d, 'sizeWords')}, ${t(d, 'gapWords')} apart`,
     'drop-unplaced': (d) => `Leave out the ${n(d, 'count')} unplaced`,
     'add-lap': (d) => s(n(d, 'laps'), 'lap'),
-    'short-walk': () => 'Walk round in 30 s, no rehearsal',
+    'short-walk': () => 'Walk through in 30 s, no rehearsal',
     'odd-trio': () => 'Make trios, third has a double turn',
     'odd-caller': () => 'A caller who changes',
     'odd-free': () => 'A free role',

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { bandOf, GRADES, type Grade } from '../../../core/model/band.ts';
 import type { SchoolClass } from '../../../core/model/schoolClass.ts';
+import { BAND_WORDS } from '../../../core/words/en.ts';
 import { type ClassData, call, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
@@ -107,7 +108,7 @@ function OneClass({ data, refresh }: { data: ClassData; refresh: () => Promise<v
           />
         </div>
         <p className="pb-1.5 text-muted">
-          {data.students.length} students · band {bandOf(schoolClass.grade)}
+          {data.students.length} students · {BAND_WORDS[bandOf(schoolClass.grade)]}
         </p>
         <button type="button" className="btn btn-tape ml-auto" onClick={() => setImporting(true)}>
           Paste or import a list

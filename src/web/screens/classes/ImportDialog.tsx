@@ -129,11 +129,11 @@ export function ImportDialog({
           disabled={!text.trim() || look.isPending}
           onClick={() => look.mutate({})}
         >
-          Look at it
+          Check the list
         </button>
         {shown && (
           <button type="button" className="btn btn-tape" disabled={shown.errors.length > 0 || take.isPending} onClick={() => take.mutate()}>
-            {mode === 'update' ? 'Make the class like this list' : `Take over ${shown.rows.length} students`}
+            {mode === 'update' ? 'Make the class like this list' : `Add ${shown.rows.length} students`}
           </button>
         )}
         <button type="button" className="btn" onClick={onClose}>
@@ -150,7 +150,7 @@ export function ImportDialog({
           {shown.errors.length > 0 ? (
             <div role="alert">
               <p className="font-bold text-stop">
-                {shown.errors.length === 1 ? 'One thing' : `${shown.errors.length} things`} to mend; nothing is stored yet. Change the text
+                {shown.errors.length === 1 ? 'One thing' : `${shown.errors.length} things`} to fix. Nothing is saved yet. Change the text
                 above and look again.
               </p>
               <ul className="max-h-36 overflow-auto" tabIndex={0} aria-label="Errors">
@@ -163,7 +163,7 @@ export function ImportDialog({
               </ul>
             </div>
           ) : (
-            <p className="text-good">{shown.rows.length} students, nothing to mend.</p>
+            <p className="text-good">{shown.rows.length} students, nothing to fix.</p>
           )}
           {shown.errors.some((e) => e.code === 'repeated') && (
             <label className="mt-1 flex items-center gap-2">
@@ -176,7 +176,7 @@ export function ImportDialog({
                   look.mutate({ repeatsAllowed: e.target.checked });
                 }}
               />
-              they really are different students with one name
+              these are different students with the same name
             </label>
           )}
           <ColumnChoices

@@ -4,8 +4,8 @@ import type { RosterDiff } from '../../../core/exchange/rosterDiff.ts';
 export function RosterDiffView({ diff, keepGone, onKeepGone }: { diff: RosterDiff; keepGone: boolean; onKeepGone(keep: boolean): void }) {
   const parts: [string, string, string[]][] = [
     ['come', 'text-good', diff.added.map((r) => `${r.givenName} ${r.familyName}`)],
-    ['are called otherwise', 'text-caution', diff.renamed.map((r) => `${r.from} → ${r.to.givenName} ${r.to.familyName}`)],
-    ['are rated anew', 'text-caution', diff.rated.map((r) => `${r.name} ${r.from} → ${r.to}`)],
+    ['have a new name', 'text-caution', diff.renamed.map((r) => `${r.from} → ${r.to.givenName} ${r.to.familyName}`)],
+    ['have a new rating', 'text-caution', diff.rated.map((r) => `${r.name} ${r.from} → ${r.to}`)],
     [keepGone ? 'are not on the list and stay' : 'go, with their ratings and wishes', 'text-stop', diff.gone.map((g) => g.name)],
   ];
   const changed = parts.some(([, , names]) => names.length);

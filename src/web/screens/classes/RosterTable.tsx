@@ -49,7 +49,7 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
       column.accessor('givenName', { header: 'Given name' }),
       column.accessor('familyName', { header: 'Family name' }),
       column.accessor('rating', { header: 'Rating (private)' }),
-      column.accessor('wheels', { header: 'Moves with (private)' }),
+      column.accessor('wheels', { header: 'Mobility (private)' }),
       column.accessor((s) => [...s.tags, s.helper].join(), { id: 'traits', header: 'For groups (private)' }),
     ],
     state: { sorting },
@@ -128,9 +128,9 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
                 <ChoiceField
                   quiet
                   className="cell"
-                  label={`Moves with, row ${i + 1}`}
+                  label={`Mobility, row ${i + 1}`}
                   value={s.wheels}
-                  options={[['', 'on foot'] as const, ...WHEELS.map((w) => [w, w] as const)]}
+                  options={[['', 'no device'] as const, ...WHEELS.map((w) => [w, w] as const)]}
                   onPick={(wheels) => void save(s, { wheels }).catch((e) => setProblem(problemWords(e)))}
                 />
               </td>

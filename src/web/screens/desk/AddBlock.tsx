@@ -74,7 +74,7 @@ export function AddBlock({ lesson, games, after, perform, onAdded, children }: P
             </DropdownMenu.Item>
           ))}
           <DropdownMenu.Separator className="my-1 border-t" />
-          <DropdownMenu.Label className="px-4 py-1 text-xs text-muted">A plain block</DropdownMenu.Label>
+          <DropdownMenu.Label className="px-4 py-1 text-xs text-muted">Without a game</DropdownMenu.Label>
           {PLAIN.map(([phase, least, most, weight]) => (
             <DropdownMenu.Item key={phase} className={item} onSelect={() => add({ phase, title: PHASE_WORDS[phase], least, most, weight })}>
               {PHASE_WORDS[phase]}

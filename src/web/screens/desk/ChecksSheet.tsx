@@ -36,7 +36,7 @@ export function ChecksSheet({ lesson, findings, unweighed, speak, perform, onSho
       </ol>
       {lesson.accepted.length > 0 && (
         <section className="border-t p-4">
-          <h2 className="mb-1 text-sm text-muted">Accepted by you</h2>
+          <h2 className="mb-1 text-sm text-muted">Kept as is</h2>
           <ul>
             {lesson.accepted.map((a) => {
               const finding = fitted.findings.find((f) => findingKey(f) === a.key);
@@ -113,7 +113,7 @@ function Check({
                   }}
                 >
                   <input
-                    aria-label="Reason for accepting"
+                    aria-label="Why it is kept"
                     className="field"
                     value={reason}
                     maxLength={200}
@@ -121,12 +121,12 @@ function Check({
                     placeholder="Why it is fine here"
                   />
                   <button type="submit" className="btn" disabled={!reason.trim()}>
-                    Accept
+                    Keep
                   </button>
                 </form>
               ) : (
                 <button type="button" className="self-start text-xs text-muted underline" onClick={() => setAccepting(true)}>
-                  Accept with a reason
+                  Keep as is …
                 </button>
               ))}
           </div>
@@ -140,7 +140,7 @@ function Check({
 export function NumbersBar({ fitted }: { fitted: FittedLesson }) {
   const { numbers } = fitted;
   const cells: [string, string][] = [
-    [`${Math.round(numbers.timeOnTask * 100)} %`, 'time on task'],
+    [`${Math.round(numbers.timeOnTask * 100)}%`, 'time on task'],
     [String(Math.round(numbers.turns)), 'turns each'],
     [numbers.longestWaitSeconds ? duration(numbers.longestWaitSeconds) : 'none', 'longest wait'],
     [String(numbers.gearShort), 'gear short'],

@@ -68,7 +68,7 @@ function OnePlace({
         </button>
       ) : (
         <button type="button" className="btn" onClick={() => edits.place(id, at)}>
-          Stick down
+          Lock
         </button>
       )}
     </>
@@ -143,7 +143,7 @@ const LINE_UP_WORDS: [LineUp, string][] = [
   ['east', 'Their east edges'],
   ['south', 'Their south edges'],
   ['north', 'Their north edges'],
-  ['across', 'Their middles, from west to east'],
+  ['across', 'In one row, west to east'],
   ['along', 'Their middles, from south to north'],
 ];
 
@@ -157,7 +157,7 @@ function Several({ ids, edits }: { ids: readonly string[]; edits: FloorEdits }) 
       <DropdownMenu.Root>
         <DropdownMenu.Trigger asChild>
           <button type="button" className="btn">
-            Bring in line
+            Line up
           </button>
         </DropdownMenu.Trigger>
         <DropdownMenu.Portal>
@@ -196,7 +196,7 @@ function Several({ ids, edits }: { ids: readonly string[]; edits: FloorEdits }) 
               )
             }
           >
-            {locked ? 'Loosen' : 'Stick down'}
+            {locked ? 'Unlock' : 'Lock'}
           </button>
           <button type="button" className="btn" onClick={() => edits.takeUp(ids)}>
             Take up

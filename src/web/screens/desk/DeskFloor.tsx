@@ -110,7 +110,7 @@ export function DeskFloor({
         {!still && children}
         {block && !still && (
           <button type="button" className="btn whitespace-nowrap" onClick={() => setLaying(true)}>
-            Lay out …
+            Add<span className="@max-[832px]:sr-only"> to the floor</span> …
           </button>
         )}
       </FloorBar>

@@ -60,7 +60,7 @@ export function FloorBar({ game, round, onRound, walking, onWalk, chosen, units,
                 <>
                   <button type="button" className="btn btn-tape flex shrink-0 items-center gap-2 @max-[832px]:px-2.5" onClick={onWalk}>
                     <Footprints size={16} aria-hidden="true" />
-                    <span className="@max-[832px]:sr-only">{walking ? 'Stand still' : 'Walk it through'}</span>
+                    <span className="@max-[832px]:sr-only">{walking ? 'Stop' : 'Walk it through'}</span>
                   </button>
                   <span className="hidden text-muted @[1152px]:inline">
                     longest move {units.say(game.walkM)}, {game.moveSeconds} s

@@ -49,7 +49,7 @@ export function GearSheet({ fitted, block }: { fitted: FittedLesson; block: Fitt
           ))}
         </tbody>
       </table>
-      <h2 className="mt-4 mb-1 text-base">Lay out in this order</h2>
+      <h2 className="mt-4 mb-1 text-base">Set up in this order</h2>
       <ol>
         {pieces.map((piece) => {
           const here = lines.flatMap((l) => l.at.filter((a) => a.pieceId === piece.id).map((a) => ({ ...a, kind: l.gearKind })));

@@ -88,7 +88,7 @@ export function LayOut({
     onClose();
   };
   return (
-    <Floating open={open} onClose={onClose} title="Lay out">
+    <Floating open={open} onClose={onClose} title="Add to the floor">
       <form
         onSubmit={(e) => {
           e.preventDefault();

@@ -144,8 +144,8 @@ export function Planning({ desk }: { desk: DeskData }) {
             faded={stale && !fitted}
           >
             {block && (game?.pieces.length ?? 0) + block.laid.length > 0 && (
-              <Link className="btn flex items-center" to={`/desk/${desk.period.id}/set-out`}>
-                Set out
+              <Link className="btn flex items-center whitespace-nowrap" to={`/desk/${desk.period.id}/set-out`}>
+                Set up<span className="@max-[832px]:sr-only">&nbsp;the floor</span>
               </Link>
             )}
             {game && game.pieces.length > 0 && (

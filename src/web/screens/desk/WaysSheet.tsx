@@ -29,7 +29,7 @@ export function WaysSheet({ input, block, speak, perform }: Props) {
   const { found } = state;
   const ranked = useMemo(() => (found ? rankWays(found.ways, priorities) : []), [found, priorities]);
   const [whole, setWhole] = useState(false);
-  if (!block?.game) return <p className="p-4 text-muted">Choose a game on the strip: a plain block runs one way.</p>;
+  if (!block?.game) return <p className="p-4 text-muted">Choose a game on the strip: a block without a game runs one way.</p>;
   const named = (choices: RankedWay['choices']) => (choices.length ? choices.map((c) => fixWords(c, speak)).join(' · ') : "Today's way");
   const today = ranked.find((w) => w.today);
   const most = Object.fromEntries(BARS.map((m) => [m, Math.max(...ranked.map((w) => w.measures[m]), 0)])) as Record<Measure, number>;
@@ -63,8 +63,8 @@ export function WaysSheet({ input, block, speak, perform }: Props) {
       {found && <LeftOutList left={found.left} ranked={ranked} named={named} />}
       {found && (
         <p className="text-xs text-muted">
-          {found.tried} ways fitted: {found.misfits} do not fit floor, gear or bell, {found.beaten} are beaten by another in everything.
-          Estimates from the plan, not measured exertion.
+          {found.tried} ways fitted: {found.misfits} do not fit floor, gear or bell, {found.beaten} are no better at anything than another
+          way. Estimates from the plan, not measured exertion.
         </p>
       )}
     </div>
@@ -116,7 +116,7 @@ function WayRow({ way, room, unit, title, most, onTake }: RowProps) {
   const { measures, pieces } = way;
   const more = [
     measures.waitSeconds && !measures.idleSeconds ? 'those who wait have a task' : '',
-    measures.evenness < 0.99 ? `least active ${measureWords('evenness', measures.evenness)} of the mean` : '',
+    measures.evenness < 0.99 ? `least active student: ${measureWords('evenness', measures.evenness)} of average` : '',
     measures.adults > 1 ? `${measures.adults} adults to see all` : '',
     measures.gearShort ? `${measures.gearShort} gear short` : '',
   ].filter(Boolean);
@@ -157,8 +157,8 @@ function WayRow({ way, room, unit, title, most, onTake }: RowProps) {
           <Check size={14} aria-hidden="true" /> as planned
         </span>
       ) : (
-        <button type="button" className="btn" aria-label={`Take ${title}`} onClick={onTake}>
-          Take
+        <button type="button" className="btn" aria-label={`Use this way: ${title}`} onClick={onTake}>
+          Use this way
         </button>
       )}
     </li>

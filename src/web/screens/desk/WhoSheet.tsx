@@ -74,7 +74,7 @@ export function WhoSheet({ desk, lesson, fitted, block, perform }: Props) {
     if (status === 'present' && role === 'plays') delete next[student];
     // Groups that everybody sees stay as they are around who comes and goes.
     const stick = pinGroupEdits(lesson, groupsSeen(fitted));
-    if (stick.length) perform(gesture(stick), 'stick the groups down');
+    if (stick.length) perform(gesture(stick), 'pin groups');
     try {
       await call('PUT', `/periods/${desk.period.id}/attendance`, { revision: desk.attendance?.revision ?? 0, entries: next });
       setProblem('');
@@ -142,12 +142,12 @@ export function WhoSheet({ desk, lesson, fitted, block, perform }: Props) {
               Rotation
             </Link>
             {chosen?.groups ? (
-              <button type="button" className="btn" onClick={() => setGroups(null, 'give the groups back to fit')}>
-                Let fit deal
+              <button type="button" className="btn" onClick={() => setGroups(null, 'make groups automatically')}>
+                Make groups automatically
               </button>
             ) : (
-              <button type="button" className="btn" onClick={() => setGroups(groups, 'stick the groups down')}>
-                Stick down
+              <button type="button" className="btn" onClick={() => setGroups(groups, 'pin groups')}>
+                Pin groups
               </button>
             )}
             <DealAgain

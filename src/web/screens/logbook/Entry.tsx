@@ -106,7 +106,7 @@ function EntryDetails({ entry }: { entry: LogEntry }) {
               ))}
             </ul>
           ) : (
-            <p className="mt-1">nothing missing that was counted</p>
+            <p className="mt-1">all counted gear is back</p>
           )}
           <div className="mt-5">
             <CommitField label="Note: what to change next time" multiline value={entry.note} onCommit={note} />

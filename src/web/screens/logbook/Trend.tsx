@@ -32,7 +32,7 @@ export function Trend({ runs, of }: { runs: readonly RunSummary[]; of: string })
       <p className="mt-1 text-base">
         {tenth(planned)} min planned a lesson, {tenth(actual)} min taken (
         {Math.abs(over) < 0.05 ? 'on time' : `${tenth(Math.abs(over))} min ${over > 0 ? 'over' : 'under'}`}
-        ). A student was on task {tenth(onTask)} min, {Math.round((onTask / Math.max(1, actual)) * 100)} % of the lesson (estimate).
+        ). A student was on task {tenth(onTask)} min, {Math.round((onTask / Math.max(1, actual)) * 100)}% of the lesson (estimate).
       </p>
       <div className="mt-3 h-[300px]">
         <Suspense fallback={<p className="text-muted">Drawing the weeks …</p>}>

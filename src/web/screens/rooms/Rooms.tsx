@@ -134,7 +134,7 @@ function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }
             options={FLOOR_KINDS.map((k) => [k, k] as const)}
             onPick={(floorKind) => attempt(save({ floorKind }))}
           />
-          <Tick label="Outside, under the sky" value={room.outside} onPick={(outside) => attempt(save({ outside }))} />
+          <Tick label="Outdoors" value={room.outside} onPick={(outside) => attempt(save({ outside }))} />
         </div>
         <OutlineRows room={room} save={save} corner={corner} onCorner={setCorner} problem={outlineProblem} attempt={attempt} />
         <WallRows room={room} save={save} />

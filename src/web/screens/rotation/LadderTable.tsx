@@ -36,7 +36,7 @@ export function LadderTable({ members }: { members: readonly string[] }) {
         <span className="head text-lg">Round {round}</span>
         <label className="flex items-center gap-2">
           <input type="checkbox" className="h-5 w-5 accent-tape" checked={ring} onChange={(e) => setRing(e.target.checked)} />
-          winners walk one bay on, losers stay
+          winners move to the next court, others stay
         </label>
         <button type="button" className="btn btn-tape" disabled={!done} onClick={move}>
           All move

@@ -7,7 +7,7 @@ export const KINDS = ['planned', 'matches', 'roles', 'pairs', 'calls', 'ladder']
 export type Kind = (typeof KINDS)[number];
 export const KIND_WORDS: Record<Kind, string> = {
   planned: 'As planned',
-  matches: 'Everyone against everyone',
+  matches: 'Round robin',
   roles: 'Roles in turn',
   pairs: 'Pairs with a switch',
   calls: 'Call list',

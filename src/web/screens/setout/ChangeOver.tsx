@@ -16,7 +16,7 @@ import { useFittedDay } from '../../parts/useReadiness.ts';
 import { ChangeFloor } from './ChangeFloor.tsx';
 import { SetOutFrame } from './SetOutFrame.tsx';
 
-const CHANGE_WORDS: Record<Change['change'], string> = { goes: 'Goes', moves: 'Moves', comes: 'Comes', stays: 'Stays' };
+const CHANGE_WORDS: Record<Change['change'], string> = { goes: 'Put away', moves: 'Move', comes: 'Bring out', stays: 'Leave out' };
 const hasFloor = (b: FittedBlock) => (b.game?.pieces.length ?? 0) + b.laid.length > 0;
 const thingsOf = (b: FittedBlock | undefined) => (b ? floorThings(b.game?.pieces ?? [], laidIn(b)) : []);
 
@@ -135,7 +135,7 @@ export function ChangeOver({
             className="btn btn-tape mt-3 print:hidden"
             onClick={() => perform({ kind: 'many', edits: takeOver.edits }, 'stand on the tape that lies there')}
           >
-            Stand on the tape that lies there: {units.say(Math.round(takeOver.won))} less
+            Reuse the tape on the floor: saves {units.say(Math.round(takeOver.won))}
           </button>
         )}
       </div>

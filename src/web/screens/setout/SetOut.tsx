@@ -56,7 +56,7 @@ function Planned({ desk, stored }: { desk: Desk; stored: Lesson }) {
   const block = games.find((b) => b.id === chosen) ?? games[0];
   const head = (
     <>
-      <h1 className="text-xl">Set out: {block?.title ?? lesson.title}</h1>
+      <h1 className="text-xl">Set up: {block?.title ?? lesson.title}</h1>
       <p className="text-muted">
         {desk.schoolClass.name} · {desk.room.name} ·{' '}
         <Link className="text-tape underline print:hidden" to={`/desk/${desk.period.id}`}>
@@ -96,7 +96,7 @@ function Planned({ desk, stored }: { desk: Desk; stored: Lesson }) {
         <DayBar date={desk.period.date} current={desk.period.id} />
         <main className="p-6">
           {head}
-          <p className="mt-3">{fitted ? 'This lesson tapes nothing: nothing in it stands on the floor.' : 'Measuring the floor …'}</p>
+          <p className="mt-3">{fitted ? 'Nothing to tape: this lesson puts nothing on the floor.' : 'Measuring the floor …'}</p>
         </main>
       </>
     );

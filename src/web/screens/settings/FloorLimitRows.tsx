@@ -14,7 +14,7 @@ const LENGTHS: [keyof FloorLimits, string][] = [
   ['loftM', 'What is lofted rises to'],
 ];
 const PLAIN: [keyof FloorLimits, string][] = [
-  ['closingSpeedMs', 'Two who dash come at each other with (m/s)'],
+  ['closingSpeedMs', 'Two students may run at each other at (m/s)'],
   ['mostAtOnce', 'Dash for one object, at most'],
 ];
 
@@ -34,12 +34,12 @@ export function FloorLimitRows({ school, save }: { school: School; save: (change
         <h2 className="text-lg">Limits of the floor</h2>
         {Object.keys(school.limits ?? {}).length > 0 && (
           <button type="button" className="text-tape underline" onClick={() => void save(() => ({ limits: {} }))}>
-            Back to the house's own limits
+            Reset limits to defaults
           </button>
         )}
       </div>
       <p className="py-1 text-xs text-muted">
-        House figures; widths of ways are an older published building-access minimum, newer ones are larger and local code decides.
+        Side Court defaults. Widths of routes are an older published building-access minimum, newer ones are larger and local code decides.
       </p>
       <div className="grid grid-cols-4 gap-x-4 gap-y-2">
         {[...LENGTHS, ...PLAIN].map(([key, label]) => {

@@ -110,13 +110,13 @@ export function Settings() {
           <h2 className="text-lg">House defaults by grade band</h2>
           {changed && (
             <button type="button" className="text-tape underline" onClick={() => attempt(save({ bands: {} }))}>
-              Back to the house's own
+              Reset to defaults
             </button>
           )}
         </div>
         <table className="w-full border-collapse">
           <caption className="py-1 text-left text-xs text-muted">
-            House figures to plan with, not measurements of your class. Changed ones are marked; local rules decide.
+            Defaults to plan with, not measurements of your class. Changed ones are marked. Local rules decide.
           </caption>
           <thead>
             <tr className="text-left text-xs text-muted">

@@ -44,7 +44,7 @@ export function WholeSchool() {
           Export everything
         </a>
         <label className="btn cursor-pointer">
-          Begin with a file
+          Start from a file
           <input
             type="file"
             accept=".json,application/json"

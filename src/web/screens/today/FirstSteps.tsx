@@ -45,7 +45,7 @@ export function FirstSteps({ onAdd }: { onAdd: () => void }) {
         <MiniFloor room={GHOST} pieces={GHOST_PIECES} width={860} height={520} />
       </div>
       <div className="relative w-[460px] border-[1.5px] border-ink bg-paper p-6">
-        <h2 className="text-xl">A floor without a plan</h2>
+        <h2 className="text-xl">No periods yet</h2>
         <p className="text-muted">{NEW_SCHOOL.name}: three facts, then the first period.</p>
         <ol className="mt-3">
           {steps.map((step, i) => (
@@ -63,7 +63,9 @@ export function FirstSteps({ onAdd }: { onAdd: () => void }) {
         <button type="button" className="btn btn-tape mt-2" disabled={!ready} onClick={onAdd}>
           Add a period
         </button>
-        <p className="mt-3 text-xs text-muted">To look round first, stop this and run npm run demo: an invented school with a full day.</p>
+        <p className="mt-3 text-xs text-muted">
+          To look around first, stop Side Court and run npm run demo: an invented school with a full day.
+        </p>
       </div>
     </section>
   );

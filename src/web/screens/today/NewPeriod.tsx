@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import type { Period } from '../../../core/model/period.ts';
 import type { Room } from '../../../core/model/room.ts';
 import type { SchoolClass } from '../../../core/model/schoolClass.ts';
-import { inputWords } from '../../../core/words/en.ts';
+import { inputWords } from '../../../core/words/facts.en.ts';
 import { ApiProblem, call, problemWords } from '../../api.ts';
 import { Floating } from '../../parts/Sheet.tsx';
 
@@ -64,8 +64,8 @@ export function NewPeriod({ open, date, onClose }: { open: boolean; date: string
   return (
     <Floating open={open} onClose={onClose} title="A period of today">
       <form className="grid grid-cols-2 gap-3" onSubmit={form.handleSubmit((fields) => add.mutate(fields))}>
-        {field('start', 'First bell', <input type="time" {...input('start')} />)}
-        {field('end', 'Last bell', <input type="time" {...input('end')} />)}
+        {field('start', 'Starts', <input type="time" {...input('start')} />)}
+        {field('end', 'Ends', <input type="time" {...input('end')} />)}
         {field(
           'classId',
           'Class',

@@ -1,17 +1,20 @@
 import { useQuery } from '@tanstack/react-query';
+import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import type { FittedLesson } from '../../../core/fit/fitted.ts';
 import { openFindings } from '../../../core/fit/openFindings.ts';
 import { counted } from '../../../core/formats/speak.ts';
 import { changeOver } from '../../../core/gear/changeOver.ts';
 import { clockSeconds, isPlaying } from '../../../core/model/period.ts';
-import { findingWords, ROLE_WORDS } from '../../../core/words/en.ts';
+import { ROLE_WORDS } from '../../../core/words/facts.en.ts';
 import { call, type Desk, problemWords } from '../../api.ts';
 import { MiniFloor } from '../../floor/MiniFloor.tsx';
 import { useSize } from '../../floor/scale.ts';
 import { shortBell } from '../../parts/now.ts';
 import { speakWith, useUnits } from '../../parts/units.ts';
 import { useBlowWhistle } from '../../parts/useBlowWhistle.ts';
+
+const FindingWords = lazy(() => import('./FindingWords.tsx'));
 
 interface NextProps {
   desk: Desk;
@@ -86,24 +89,24 @@ export function NextPeriod({ desk, fitted, before, beforeName, now, number }: Ne
       <div className="mt-4 grid grid-cols-2 gap-8 max-[900px]:grid-cols-1">
         <section>
           <h3 className="flex items-baseline justify-between border-b pb-1 text-base">
-            <span>On the floor since {beforeName ?? 'the morning'}</span>
+            <span>Gear change after {beforeName ?? 'the morning'}</span>
             {fitted?.blocks.some((b) => (b.game?.pieces.length ?? 0) + b.laid.length > 0) && (
               <Link className="text-sm font-normal text-tape underline" to={`/desk/${period.id}/set-out?view=change`}>
-                Change-over of the tape
+                What to re-tape
               </Link>
             )}
           </h3>
           {change ? (
-            <dl className="mt-1 grid grid-cols-[64px_1fr] gap-y-1">
-              <dt className="text-muted">comes</dt>
+            <dl className="mt-1 grid grid-cols-[80px_1fr] gap-y-1">
+              <dt className="text-muted">Bring out</dt>
               <dd>{list(change.comes)}</dd>
-              {change.goes.length > 0 && <dt className="text-muted">goes</dt>}
+              {change.goes.length > 0 && <dt className="text-muted">Put away</dt>}
               {change.goes.length > 0 && <dd>{list(change.goes)}</dd>}
-              {change.stays.length > 0 && <dt className="text-muted">stays</dt>}
+              {change.stays.length > 0 && <dt className="text-muted">Leave out</dt>}
               {change.stays.length > 0 && <dd>{list(change.stays)}</dd>}
             </dl>
           ) : (
-            <p className="mt-1 text-muted">{lesson ? 'Working it out …' : 'Plan a lesson to see what comes out of the cupboard.'}</p>
+            <p className="mt-1 text-muted">{lesson ? 'Working it out …' : 'Plan a lesson to see what comes out of the gear closet.'}</p>
           )}
         </section>
         <section>
@@ -116,14 +119,16 @@ export function NextPeriod({ desk, fitted, before, beforeName, now, number }: Ne
                 >
                   {i + 1}
                 </span>
-                <span className="truncate">{findingWords(finding, speak).what}</span>
+                <Suspense fallback={null}>
+                  <FindingWords finding={finding} speak={speak} />
+                </Suspense>
               </li>
             ))}
           </ol>
           {open.length > 4 && <p className="text-muted">and {open.length - 4} more on the desk</p>}
           {!open.length && fitted && (
             <p className="mt-1">
-              {fitted.blocks.length} blocks fit the bell, {Math.round(fitted.numbers.timeOnTask * 100)} % of game time on task (estimate),{' '}
+              {fitted.blocks.length} blocks fit the bell, {Math.round(fitted.numbers.timeOnTask * 100)}% of game time on task (estimate),{' '}
               {Math.round(fitted.numbers.turns)} turns each.
             </p>
           )}

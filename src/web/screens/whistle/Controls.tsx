@@ -20,7 +20,7 @@ export function Controls({ state, send, hold, undo, more }: Props) {
         disabled={state.ended}
         onClick={hold}
       >
-        {state.paused ? 'Go on' : 'Hold everything'}
+        {state.paused ? 'Resume' : 'Hold everything'}
       </button>
       <div className="mt-3 grid grid-cols-4 gap-2">
         {(
@@ -51,7 +51,7 @@ export function Controls({ state, send, hold, undo, more }: Props) {
 export function Follows({ onTake }: { onTake: () => void }) {
   return (
     <div className="mt-3 border-[1.5px] border-white/40 p-4" role="status">
-      <p className="text-lg">Another window runs this lesson. This one follows it.</p>
+      <p className="text-lg">This lesson is running in another window. You can watch here.</p>
       <button type="button" className="wide mt-3 min-h-[64px] w-full bg-paper text-center text-lg text-ink hover:bg-tint" onClick={onTake}>
         Run it from here
       </button>

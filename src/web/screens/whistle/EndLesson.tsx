@@ -29,8 +29,12 @@ export function EndLesson({
         >
           <Dialog.Title className="text-xl">End the lesson?</Dialog.Title>
           <p className="mt-1 mb-3 text-[#c3ccd6]">
-            {uncounted ? `${uncounted} kinds of gear are not counted back yet.` : 'All gear is counted.'} It goes into the logbook either
-            way.
+            {uncounted
+              ? uncounted === 1
+                ? '1 kind of gear isn’t counted yet.'
+                : `${uncounted} kinds of gear aren’t counted yet.`
+              : 'All gear is counted.'}{' '}
+            It goes into the logbook either way.
           </p>
           <CountBack plan={plan} state={state} send={send} />
           <div className="mt-5 flex gap-3">
@@ -45,7 +49,7 @@ export function EndLesson({
               End lesson and open the logbook
             </button>
             <button type="button" className="head min-h-[52px] bg-ink-3 px-5 text-base hover:bg-[#3a4a60]" onClick={onClose}>
-              Go on
+              Cancel
             </button>
           </div>
         </Dialog.Content>

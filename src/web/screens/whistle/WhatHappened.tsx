@@ -50,10 +50,10 @@ export function WhatHappened({ run, onClose }: { run: LiveRun; onClose: () => vo
               <button
                 type="button"
                 className="btn"
-                aria-label={`Strike: ${runEventWords(event, plan)}`}
+                aria-label={`Cross out: ${runEventWords(event, plan)}`}
                 onClick={() => send({ type: 'strike', target: event.id })}
               >
-                Strike
+                Cross out
               </button>
             )}
           </li>

@@ -39,7 +39,7 @@ export function Whistle() {
   return run ? (
     <Running key={runId} run={run} runId={runId} />
   ) : (
-    <main className="inked h-full bg-ink p-8 text-paper">Taking up the whistle …</main>
+    <main className="inked h-full bg-ink p-8 text-paper">Opening the lesson …</main>
   );
 }
 
@@ -120,7 +120,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
         </h1>
         <span className="text-[#c3ccd6] max-[900px]:hidden">{plan.roomName}</span>
         <span className="ml-auto whitespace-nowrap text-[#c3ccd6] max-[900px]:ml-0 max-[600px]:mr-auto">
-          {bellIn > 0 ? `Bell in ${clockOf(bellIn)}` : `Bell was ${clockOf(-bellIn)} ago`}
+          {bellIn > 0 ? `Bell in ${clockOf(bellIn)}` : `${clockOf(-bellIn)} past the bell`}
         </span>
         <span role="status" className="whitespace-nowrap text-[#c3ccd6] max-[600px]:sr-only">
           {!run.online ? `Server away, ${run.waiting} kept here` : run.waiting ? `${run.waiting} waiting to be saved` : 'All saved'}

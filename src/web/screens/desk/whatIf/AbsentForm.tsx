@@ -47,7 +47,7 @@ export function AbsentForm({ base, onSuppose }: FormProps) {
         </div>
       </fieldset>
       <button type="submit" className="btn btn-tape mt-3" disabled={!ticked.length}>
-        Suppose {ticked.length || ''} absent
+        Try it without {ticked.length === 1 ? 'this student' : `these ${ticked.length || ''}`}
       </button>
     </form>
   );

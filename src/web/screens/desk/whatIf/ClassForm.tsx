@@ -49,13 +49,13 @@ export function ClassForm({ base, onSuppose }: FormProps) {
       </label>
       <Problem text={problem} />
       <button type="submit" className="btn btn-tape self-start" disabled={!id}>
-        Suppose this class
+        Try this class
       </button>
       {(list ?? [])
         .filter((c) => base.period.guests?.includes(c.schoolClass.id))
         .map(({ schoolClass }) => (
           <button key={schoolClass.id} type="button" className="btn self-start" onClick={() => onSuppose({ kind: 'leaves', schoolClass })}>
-            Suppose without {schoolClass.name}
+            Try it without {schoolClass.name}
           </button>
         ))}
     </form>

@@ -38,7 +38,7 @@ export function TimeForm({ onSuppose }: FormProps) {
         </select>
       </label>
       <button type="submit" className="btn btn-tape mt-1 self-start">
-        Suppose less time
+        Try less time
       </button>
     </form>
   );
@@ -77,7 +77,7 @@ export function RoomForm({ base, onSuppose }: FormProps) {
       </label>
       <p className="text-xs text-muted">Places that were put by hand are placed anew there.</p>
       <button type="submit" className="btn btn-tape mt-1 self-start" disabled={!halves.length && !others.length}>
-        Suppose this room
+        Try this room
       </button>
     </form>
   );
@@ -125,7 +125,7 @@ export function GearForm({ base, onSuppose }: FormProps) {
         {kinds.length ? `A whole number from 1 to ${stock.get(gearKind)}.` : 'The cupboard is empty.'}
       </p>
       <button type="submit" className="btn btn-tape self-start" disabled={!good}>
-        Suppose it gone
+        Try it without
       </button>
     </form>
   );

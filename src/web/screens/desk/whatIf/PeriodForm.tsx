@@ -51,7 +51,7 @@ export function PeriodForm({ base, onSuppose }: FormProps) {
             : 'Kept, a copy of this lesson goes there; this one stays.'}
       </p>
       <button type="submit" className="btn btn-tape self-start" disabled={!desk}>
-        Suppose it there
+        Try it there
       </button>
     </form>
   );

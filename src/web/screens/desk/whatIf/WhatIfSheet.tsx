@@ -34,10 +34,10 @@ export function WhatIfSheet({ whatIf, speak, children }: Props) {
         </ul>
         <div className="mt-2 flex flex-wrap gap-2">
           <button type="button" className="btn btn-tape" disabled={keeping || !diff} onClick={() => void whatIf.keep()}>
-            Keep it
+            Use it
           </button>
           <button type="button" className="btn" disabled={keeping} onClick={whatIf.drop}>
-            Drop it
+            Cancel
           </button>
           {children}
         </div>
@@ -53,8 +53,8 @@ export function WhatIfSheet({ whatIf, speak, children }: Props) {
             {diff.changes.length ? '' : 'Nothing changes.'}
           </p>
         )}
-        {diff && <Findings title="Now fails" list={diff.fails} speak={speak} mark="✗" tone="text-stop" />}
-        {diff && <Findings title="Is mended" list={diff.mended} speak={speak} mark="✓" tone="text-good" />}
+        {diff && <Findings title="New checks" list={diff.fails} speak={speak} mark="✗" tone="text-stop" />}
+        {diff && <Findings title="Fixed" list={diff.mended} speak={speak} mark="✓" tone="text-good" />}
         {blocks.map((block) => (
           <Changes key={block} title={block || 'The lesson'} list={diff!.changes.filter((c) => c.block === block)} />
         ))}

@@ -1,0 +1,69 @@
+import type { Band } from '../model/band.ts';
+import type { Role, Status } from '../model/period.ts';
+
+/** What students are today, and what each of them does. */
+export const STATUS_WORDS: Record<Status, string> = {
+  present: 'present',
+  late: 'late',
+  light: 'light activity',
+  'no-shoes': 'no suitable shoes',
+  excused: 'excused',
+  absent: 'absent',
+};
+export const ROLE_WORDS: Record<Role, string> = {
+  plays: 'plays',
+  light: 'does light activity',
+  scores: 'keeps score',
+  times: 'keeps time',
+  helps: 'helps set up',
+  away: 'not here',
+};
+/** What the grades of a band are called. */
+export const BAND_WORDS: Record<Band, string> = {
+  'pre-k': 'Pre-K',
+  'k-1': 'grades K–1',
+  '2-3': 'grades 2–3',
+  '4-5': 'grades 4–5',
+  '6-8': 'grades 6–8',
+  '9-12': 'grades 9–12',
+};
+export const PHASE_WORDS: Record<string, string> = {
+  arrive: 'Arrive',
+  attendance: 'Attendance',
+  explain: 'Explain',
+  walk: 'Walk-through',
+  game: 'Game',
+  water: 'Water',
+  reset: 'Put away',
+  close: 'Close',
+  leave: 'Leave',
+};
+
+/** Messages of bad input by code. */
+export const INPUT_WORDS: Record<string, string> = {
+  empty: 'is empty',
+  'too-long': 'is too long',
+  characters: 'has characters that cannot be saved',
+  repeated: 'is already on the list',
+  number: 'is not a number that fits here',
+  whole: 'must be a whole number',
+  'too-small': 'is too small',
+  'too-large': 'is too large',
+  choice: 'is not one of the choices',
+  time: 'is not a time (HH:MM)',
+  date: 'is not a date',
+  'too-many': 'are too many rows',
+  quotes: 'has an open quotation mark',
+  'one-word': 'has one word only: given and family name are needed',
+  'no-rows': 'has no rows',
+  'outside-wall': 'reaches beyond the end of its wall',
+  'not-across': 'does not reach from wall to wall through the room',
+  crosses: 'crosses another wall',
+  'outside-room': 'reaches beyond the room',
+  'not-empty': 'is not empty',
+  'unknown-id': 'is not known',
+  'unknown-key': 'is not known',
+  'too-deep': 'has too many levels',
+  id: 'is not an id',
+};
+export const inputWords = (code: string): string => INPUT_WORDS[code] ?? 'cannot be used';
