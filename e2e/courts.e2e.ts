@@ -38,7 +38,7 @@ describe('a lesson on courts', () => {
     await screen.says('No game in this lesson yet');
     await screen.click('button', 'Add a block');
     await screen.click('menuitem', /^Bridge keepers/);
-    await screen.says('7 courts · 2 bouts of');
+    await screen.says('7 courts · 2 rounds of');
     await screen.expectAccessible();
     await screen.click('tab', 'Rules');
     const courts = await screen.find('textbox', 'Courts');
@@ -49,11 +49,11 @@ describe('a lesson on courts', () => {
     await screen.says('Waiting 48% at the courts');
     await screen.says('Give the line a task');
     await screen.expectAccessible();
-    await screen.click('button', /^6 courts/);
-    await screen.says('6 courts · 2 bouts of');
+    await screen.click('button', /^Use 6 courts/);
+    await screen.says('6 courts · 2 rounds of');
     await screen.says('Waiting', { not: true });
-    await screen.click('button', /^Undo: 6 courts/);
-    await screen.says('4 courts · 2 bouts of');
+    await screen.click('button', /^Undo: use 6 courts/);
+    await screen.says('4 courts · 2 rounds of');
   });
 
   it('is scored by one tap on the place that erred: who erred to the end of the line, the line moves up', async () => {

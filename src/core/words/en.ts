@@ -33,20 +33,20 @@ const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
     what:
       n(d, 'found') < 0
         ? `${t(d, 'title')} and ${t(d, 'other')} overlap`
-        : `${t(d, 'title')} stands ${speak.metres(n(d, 'found'))} from ${t(d, 'other')}`,
+        : `${t(d, 'title')} is ${speak.metres(n(d, 'found'))} from ${t(d, 'other')}`,
     why: `The gap between stations is set to ${speak.metres(n(d, 'wanted'))}, so that one group's play does not land in the other's.`,
   }),
   'too-near': (d, speak) => ({
     what:
       d.what === 'door'
-        ? `${t(d, 'title')} stands by the ${t(d, 'name')}`
+        ? `${t(d, 'title')} is too near the ${t(d, 'name')}`
         : `${t(d, 'title')} is too near the ${d.what === 'wall' ? 'wall' : laidWords(t(d, 'name'))}`,
     why:
       d.what === 'door'
-        ? `${speak.metres(n(d, 'found'))} from the floor kept clear; people coming in walk into play. ${speak.metres(n(d, 'wanted'))} wanted; exits stay free, local rules decide.`
+        ? `It is ${speak.metres(n(d, 'found'))} from the floor kept clear and needs ${speak.metres(n(d, 'wanted'))}: people coming in walk into play. Exits stay free. Local rules decide.`
         : d.running === true
-          ? `${speak.metres(n(d, 'found'))}; a run of ${speak.metres(n(d, 'runM'))} wants ${speak.metres(n(d, 'wanted'))} to stop (house figure, local rules decide).`
-          : `${speak.metres(n(d, 'found'))}; ${speak.metres(n(d, 'wanted'))} wanted (house default, local rules decide).`,
+          ? `It is ${speak.metres(n(d, 'found'))} away. After a ${speak.metres(n(d, 'runM'))} run, students need ${speak.metres(n(d, 'wanted'))} to stop. Side Court default. Local rules decide.`
+          : `It is ${speak.metres(n(d, 'found'))} away and needs ${speak.metres(n(d, 'wanted'))}. Side Court default. Local rules decide.`,
   }),
   'gear-short': (d) => ({
     what: `${counted(n(d, 'short'), t(d, 'gearKind'))} short`,

@@ -12,7 +12,7 @@ const LABELS: Record<Difference['code'], string> = {
   places: 'places on the floor',
   'places-moved': 'places stand elsewhere',
   rounds: 'rounds',
-  bout: 'a bout',
+  bout: 'a round',
   'block-seconds': 'length',
   'on-task': 'time on task',
   turns: 'turns each',

@@ -5,11 +5,14 @@ import { counted, duration, many } from '../speak.ts';
 
 const list = (d: Data, key: string) => (d[key] as string[]).join(', ');
 
+/** "Go around twice". */
+const aroundWords = (times: number): string => `Go around ${times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`}`;
+
 export const stationsWords: FormatWords = {
   name: 'Stations',
   settings: {
     picks: { label: 'Stations in use' },
-    laps: { label: 'Laps' },
+    laps: { label: 'Times through' },
     workSeconds: { label: 'Work at a station', solved: 'fills the period' },
     moveSeconds: { label: 'Move between stations', solved: 'longest walk and settling' },
     walkSeconds: { label: 'Walk-through' },
@@ -54,7 +57,7 @@ export const stationsWords: FormatWords = {
     points: (d) => `${n(d, 'points') > 0 ? '+' : '−'}${Math.abs(n(d, 'points'))} for group ${n(d, 'group') + 1}`,
   },
   summary: (v, rounds, work, move) =>
-    `${s(rounds, 'round')} of ${duration(work)} · move ${duration(move)}${Number(v.laps) > 1 ? ` · ${v.laps} laps` : ''}`,
+    `${s(rounds, 'round')} of ${duration(work)} · move ${duration(move)}${Number(v.laps) > 1 ? ` · ${v.laps} times through` : ''}`,
   card: {
     task: (d) => ['Task', t(d, 'text')],
     cue: (d) => ['Look for', t(d, 'text')],
@@ -127,15 +130,15 @@ export const stationsWords: FormatWords = {
     'shrink-stations': (d) => `Stations ${t(d, 'sizeWords')}`,
     'wait-with-task': (d) => `Let ${s(n(d, 'groups'), 'group')} wait with a task`,
     'close-gap': (d) => `Gap of ${t(d, 'gapWords')} between stations`,
-    'drop-station': (d) => `Leave out ${t(d, 'title')}`,
-    'fewer-stations': (d) => `${n(d, 'count')} stations`,
+    'drop-station': (d) => `Remove ${t(d, 'title')}`,
+    'fewer-stations': (d) => `Use ${n(d, 'count')} stations`,
     'set-stay': (d) => `Work ${duration(n(d, 'seconds'))}`,
-    'drop-lap': (d) => s(n(d, 'laps'), 'lap'),
-    'drop-lap-short-walk': (d) => `${s(n(d, 'laps'), 'lap')}, walk round in 30 s`,
-    'fewer-stations-short-walk': (d) => `${n(d, 'count')} stations, walk round in 30 s`,
+    'drop-lap': (d) => aroundWords(n(d, 'laps')),
+    'drop-lap-short-walk': (d) => `${aroundWords(n(d, 'laps'))}, walk through in 30 s`,
+    'fewer-stations-short-walk': (d) => `Use ${n(d, 'count')} stations, walk through in 30 s`,
     'shrink-and-close': (d) => `Stations ${t(d, 'sizeWords')}, ${t(d, 'gapWords')} apart`,
-    'drop-unplaced': (d) => `Leave out the ${n(d, 'count')} unplaced`,
-    'add-lap': (d) => s(n(d, 'laps'), 'lap'),
+    'drop-unplaced': (d) => `Remove the ${n(d, 'count')} unplaced`,
+    'add-lap': (d) => aroundWords(n(d, 'laps')),
     'short-walk': () => 'Walk through in 30 s, no rehearsal',
     'odd-trio': () => 'Make trios, third has a double turn',
     'odd-caller': () => 'A caller who changes',

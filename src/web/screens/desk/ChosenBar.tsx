@@ -64,7 +64,7 @@ function OnePlace({
       />
       {edits.isPlaced(id) ? (
         <button type="button" className="btn" onClick={() => edits.place(id, null)}>
-          Peel off
+          Unpin
         </button>
       ) : (
         <button type="button" className="btn" onClick={() => edits.place(id, at)}>

@@ -110,7 +110,7 @@ export function DeskFloor({
         {!still && children}
         {block && !still && (
           <button type="button" className="btn whitespace-nowrap" onClick={() => setLaying(true)}>
-            Add<span className="@max-[832px]:sr-only"> to the floor</span> …
+            Add<span className="@max-[960px]:sr-only"> to the floor</span> …
           </button>
         )}
       </FloorBar>

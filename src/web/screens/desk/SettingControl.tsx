@@ -36,10 +36,10 @@ export function SettingControl({ meta, words, value, solved, set, units, onSet }
   const word = words.settings[meta.key];
   const back = set && (
     <button type="button" className="mt-0.5 text-xs text-tape underline" onClick={() => onSet(null)}>
-      Peel off{word.solved ? `: ${word.solved}` : ''}
+      Reset{word.solved ? `: ${word.solved}` : ''}
     </button>
   );
-  const hint = set ? undefined : word.solved ? word.solved : meta.house ? 'house default' : undefined;
+  const hint = set ? undefined : word.solved ? word.solved : meta.house ? 'Side Court default' : undefined;
   const shown = value ?? solved;
   if (meta.kind === 'map') return null;
   if (meta.kind === 'picks') return <Picks meta={meta} label={word.label} value={(value as string[]) ?? []} onSet={onSet} />;

@@ -30,7 +30,7 @@ export function StudentChip({ student, entry, groups, group, locked, met, onPres
   const carrying = useRef(false);
   const moves = group !== undefined && groups > 1 && !locked;
   const { setNodeRef, listeners, attributes, isDragging } = useDraggable({ id: student.id, disabled: !moves });
-  const said = entry ? `${STATUS_WORDS[entry.status]}, ${ROLE_WORDS[entry.role]}` : '';
+  const said = entry ? [STATUS_WORDS[entry.status], ...(entry.role === entry.status ? [] : [ROLE_WORDS[entry.role]])].join(', ') : '';
   const item = 'flex cursor-pointer items-center gap-2 px-3 py-1.5 outline-none data-[highlighted]:bg-tint';
   return (
     <DropdownMenu.Root open={open} onOpenChange={setOpen}>

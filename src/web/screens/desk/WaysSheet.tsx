@@ -131,7 +131,7 @@ function WayRow({ way, room, unit, title, most, onTake }: RowProps) {
         <p className="leading-5 font-bold">{title}</p>
         <p className="text-xs text-muted">
           {pieces.length !== way.groups && `${pieces.length} ${unit}${pieces.length === 1 ? '' : 's'}, `}
-          {way.groups} groups of up to {way.largest}, bouts of {duration(way.workSeconds)},{' '}
+          {way.groups} groups of up to {way.largest}, rounds of {duration(way.workSeconds)},{' '}
           {measureWords('floorShare', measures.floorShare)} of floor
         </p>
         <dl className="mt-1 grid grid-cols-4 gap-x-2">
