@@ -48,7 +48,7 @@ describe('a class list from a file', () => {
 
   it('updates a class: the change is shown before it is made', async () => {
     await open('/classes/grade-3b');
-    await screen.says('27 students · band');
+    await screen.says('27 students · grades');
     const names = await screen.page.$$eval('input[aria-label], td input', (all) => all.map((i) => (i as HTMLInputElement).value));
     const pairs = Array.from({ length: 27 }, (_, i) => [names[i * 2], names[i * 2 + 1]]);
     const list = [...pairs.slice(1), ['Perrin', 'Newcombe']].map((p) => p.join(',')).join('\n');
@@ -58,12 +58,12 @@ describe('a class list from a file', () => {
     await screen.click('button', 'Check the list');
     await screen.says('26 stay as they are.');
     await screen.says('1 come:');
-    await screen.says('1 go, with their ratings and wishes:');
+    await screen.says('1 go, with their ratings and pairings:');
     await screen.expectAccessible();
-    await screen.says('27 students · band');
+    await screen.says('27 students · grades');
     await screen.click('button', 'Make the class like this list');
     await screen.says('Perrin', { not: false });
-    await screen.says('27 students · band');
+    await screen.says('27 students · grades');
   });
 });
 

@@ -63,7 +63,7 @@ describe('pieces laid out on the desk', () => {
     const radii = ring.map((p) => Math.hypot(p.x - middle.x, p.y - middle.y));
     expect(Math.max(...radii) - Math.min(...radii)).toBeLessThan(0.01);
     await screen.says('6 chosen');
-    await screen.says('Undo: lay out 6 cones');
+    await screen.says('Undo: add 6 cones');
     await screen.expectAccessible();
     await focus(/^cone,/);
     await screen.press('Escape', 'Enter');
@@ -77,7 +77,7 @@ describe('pieces laid out on the desk', () => {
     await screen.press('Delete');
     await stored('weather', (p) => p.length === 5);
     await screen.says('Round 1 of');
-    await screen.click('button', /^Undo: take up cone/);
+    await screen.click('button', /^Undo: remove cone/);
     await stored('weather', (p) => p.length === 6);
   });
 
@@ -109,7 +109,7 @@ describe('pieces laid out on the desk', () => {
     await screen.press('Escape');
     await focus(/^cone,/);
     await screen.press('Enter');
-    await screen.fill('cone: metres from the west wall', '7.25');
+    await screen.fill('cone: meters from the west wall', '7.25');
     await screen.press('Enter');
     await stored('weather', (p) => p.some((q) => q.x === 7.25));
     await screen.fill('cone: turned, degrees', 'askew');
@@ -150,9 +150,9 @@ describe('pieces laid out on the desk', () => {
     await screen.says('What flies here goes up high');
     await screen.expectAccessible();
     const lanes = (await laid('bridges')).filter((p) => p.laid === 'lane');
-    await screen.fill('lane: metres from the south wall', '20');
+    await screen.fill('lane: meters from the south wall', '20');
     await screen.press('Enter');
-    await screen.fill('lane: metres from the west wall', String(lanes[1].x));
+    await screen.fill('lane: meters from the west wall', String(lanes[1].x));
     await screen.press('Enter');
     await screen.fill('lane: length along', '3');
     await screen.press('Enter');
@@ -212,7 +212,7 @@ describe('pieces laid out on the desk', () => {
     expect(await limits()).toEqual({ playRouteM: 1.8 });
     await screen.page.goto(`${app.base}/desk/mills-${today}`);
     await screen.click('tab', /^Checks/);
-    await screen.says('1.8 m wanted in play');
+    await screen.says('1.8 m needed in play');
     await screen.page.goto(`${app.base}/settings`);
     await screen.click('button', 'Reset limits to defaults');
     await screen.says('Reset limits to defaults', { not: true });

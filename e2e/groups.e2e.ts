@@ -74,7 +74,7 @@ describe('groups on the desk', () => {
     await screen.click('menuitem', 'Lock in group 4');
     await pause(300);
     const before = await groups();
-    await screen.click('button', 'Deal again …');
+    await screen.click('button', 'Make groups again …');
     await until(
       async () => (await screen.page.$$eval('[role="dialog"] td', (all) => all.map((t) => t.textContent))).join(),
       (t) => t !== '' && !t.includes('…'),
@@ -85,7 +85,7 @@ describe('groups on the desk', () => {
     expect(after[1]).toEqual(locked);
     expect(after[3]).toContain(kept);
     expect(after.flat().sort()).toEqual(before.flat().sort());
-    await screen.says(/Undo: deal again/);
+    await screen.says(/Undo: make groups again/);
     await screen.click('button', /^Undo/);
     await until(groups, (g) => JSON.stringify(g) === JSON.stringify(before));
   });

@@ -60,7 +60,7 @@ describe('a run', () => {
         await gone(server);
         await sending;
         // Every other time it is back before the page need have noticed.
-        if (kill % 2) await screen.says('Server away');
+        if (kill % 2) await screen.says('Offline');
         server = await startProcess({ port, folder: data, demo: true });
         const answering = Date.now();
         await screen.says('All saved', { patience: 3000 });

@@ -51,13 +51,13 @@ describe('without the server', () => {
     await screen.page.goto(`${base}/desk/${todays('mills')}`);
     await screen.says('9 rounds of');
     await screen.page.goto(`${base}/classes/grade-5a`);
-    await screen.says('Wishes (private)');
+    await screen.says('Pairings (private)');
     await screen.page.goto(`${base}/desk/${todays('mills')}`);
     await screen.says('9 rounds of');
     await stop();
     await screen.page.reload();
     await screen.says('9 rounds of');
-    await screen.says('Server away: as of');
+    await screen.says('Offline: as of');
     await screen.expectAccessible();
     await screen.page.goto(`${base}/classes/grade-5a`);
     await screen.says('Sedgewick-Vale');
@@ -69,11 +69,11 @@ describe('without the server', () => {
     await screen.page.goto(`${base}/desk/${todays('mills')}`);
     await screen.says('9 rounds of');
     await cut('Explain', 'ArrowLeft', 2);
-    await screen.says('2 edits wait');
+    await screen.says('2 changes saved on this device');
     await screen.page.goto(`${base}/`);
     await screen.says('2 to send: open');
     await screen.page.goto(`${base}/desk/${todays('mills')}`);
-    await screen.says('2 edits wait');
+    await screen.says('2 changes saved on this device');
     await screen.says('2:30');
     server = await start();
     await screen.says(/Saved \d/, { patience: 10_000 });
@@ -91,7 +91,7 @@ describe('without the server', () => {
     await screen.says('rounds of');
     await screen.page.setOfflineMode(true);
     await cut('Arrive', 'ArrowLeft', 1);
-    await screen.says('1 edit waits');
+    await screen.says('1 change saved on this device');
     const there = await lesson('weather');
     const other = { id: 'other', revision: there.revision, name: 'rename', edit: { kind: 'rename', title: 'Storm round' } };
     await fetch(`${base}/api/lessons/${there.id}/edits`, {

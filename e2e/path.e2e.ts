@@ -84,7 +84,7 @@ describe('a new teacher, from an empty school to the logbook, by keyboard alone'
       document.execCommand('insertText', false, data.getData('text/plain'));
     }, wrong.join('\n'));
     await screen.enter('button', 'Check the list');
-    await screen.says('Row 21: Family name is empty');
+    await screen.says('Row 21: Last name is empty');
     await screen.expectAccessible();
     await screen.tabTo('textbox', 'Class list', true);
     await screen.page.keyboard.down('Control');

@@ -40,7 +40,7 @@ describe('an event that the server refuses', () => {
     await writeNote('stop\u0000here');
     await tap(310);
     await writeNote('group 3 < group 1');
-    await screen.says('512 kept here');
+    await screen.says('512 saved on this device');
     await screen.page.setOfflineMode(false);
     await screen.says('All saved', { patience: 20_000 });
     const events = (await stored(base, run)) as { type: string; text?: string }[];

@@ -37,7 +37,7 @@ describe('a run in the browser', () => {
     await screen.says('All saved');
     const before = (await stored(app.base, run)).length;
     await screen.page.setOfflineMode(true);
-    await screen.says('Server away');
+    await screen.says('Offline');
     const from = Date.now();
     for (let tap = 0; tap < 60; tap++) {
       // Found and tapped in one task of the page: a round that ends in between takes buttons away.
@@ -47,7 +47,7 @@ describe('a run in the browser', () => {
       }, tap);
       await pause(Math.max(0, ((tap + 1) * 600_000) / SPEED / 60 - (Date.now() - from)));
     }
-    await screen.says('60 kept here');
+    await screen.says('60 saved on this device');
     await screen.page.setOfflineMode(false);
     await screen.says('All saved', { patience: 5000 });
     const events = await stored(app.base, run);

@@ -130,7 +130,7 @@ async function main(): Promise<void> {
   await pause(300);
   await shoot('whistle');
   for (const [name, to, says] of [
-    ['class', '/classes/grade-5a', 'Wishes (private)'],
+    ['class', '/classes/grade-5a', 'Pairings (private)'],
     ['room', '/rooms/mill-gym', 'What stands in the room'],
     ['cupboard', '/cupboard', 'What it is like'],
     ['settings', '/settings', 'House defaults'],

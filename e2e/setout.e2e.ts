@@ -54,7 +54,7 @@ describe('the set-out sheet', () => {
 
   it('counts anew by the tape and the rates that are typed, refuses nonsense, and keeps them', async () => {
     const layOut = () =>
-      screen.page.$eval('section[aria-label="What it takes"] dl', (e) => Number(/to lay out(\d+) min/.exec(e.textContent ?? '')?.[1]));
+      screen.page.$eval('section[aria-label="What it takes"] dl', (e) => Number(/to set up(\d+) min/.exec(e.textContent ?? '')?.[1]));
     const before = await layOut();
     await screen.fill('Seconds a mark', '60');
     await screen.press('Enter');

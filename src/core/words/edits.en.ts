@@ -21,8 +21,8 @@ function layName(edit: Extract<Edit, { kind: 'lay' }>, lesson: Lesson): string {
   const old = lesson.blocks.find((b) => b.id === edit.blockId)?.laid ?? [];
   const gone = old.filter((p) => edit.take.includes(p.id));
   const fresh = edit.put.filter((p) => !old.some((o) => o.id === p.id));
-  if (fresh.length) return `lay out ${piecesWords(fresh)}`;
-  return gone.length ? `take up ${piecesWords(gone)}` : `move ${piecesWords(edit.put)}`;
+  if (fresh.length) return `add ${piecesWords(fresh)}`;
+  return gone.length ? `remove ${piecesWords(gone)}` : `move ${piecesWords(edit.put)}`;
 }
 
 /** What an edit is called in "Undo: …". `pieceTitle` names a piece that was placed. */
@@ -44,7 +44,7 @@ export function editName(edit: Edit, lesson: Lesson, pieceTitle: (id: string) =>
     case 'set-setting':
       return settingLabel(edit.key);
     case 'place':
-      return edit.at ? `move ${pieceTitle(edit.pieceId)}` : `peel off ${pieceTitle(edit.pieceId)}`;
+      return edit.at ? `move ${pieceTitle(edit.pieceId)}` : `unpin ${pieceTitle(edit.pieceId)}`;
     case 'lay':
       return layName(edit, lesson);
     case 'set-groups':
@@ -54,7 +54,7 @@ export function editName(edit: Edit, lesson: Lesson, pieceTitle: (id: string) =>
     case 'set-locks':
       return 'lock or unlock';
     case 'accept':
-      return 'accept a check';
+      return 'keep a check as is';
     case 'unaccept':
       return 'open a check again';
     case 'many':

@@ -54,7 +54,7 @@ export const INPUT_WORDS: Record<string, string> = {
   date: 'is not a date',
   'too-many': 'are too many rows',
   quotes: 'has an open quotation mark',
-  'one-word': 'has one word only: given and family name are needed',
+  'one-word': 'has one word only: first and last name are needed',
   'no-rows': 'has no rows',
   'outside-wall': 'reaches beyond the end of its wall',
   'not-across': 'does not reach from wall to wall through the room',

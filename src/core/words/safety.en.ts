@@ -14,7 +14,7 @@ const pair = (d: Data) => (the(d, 'a') === the(d, 'b') ? `Two ${the(d, 'a')}s` :
 export const SAFETY_FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
   'laid-outside': (d) => ({
     what: `The ${the(d, 'name')} isn’t on open floor`,
-    why: 'It reaches through a wall or lies on something that stands there.',
+    why: 'It reaches through a wall or is on something that is there.',
   }),
   'laid-at-door': (d) => ({
     what: `The ${the(d, 'name')} is in front of the ${String(d.door)}`,
@@ -27,7 +27,7 @@ export const SAFETY_FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence
   'lanes-cross': (d) => ({ what: `${pair(d)} cross`, why: 'Throws and runners in one come through the other.' }),
   'lanes-overlap': (d) => ({ what: `${pair(d)} overlap`, why: 'Two groups would use the same floor.' }),
   'stands-in-lane': (d) => ({
-    what: `The ${the(d, 'a')} stands in a ${use(d)} lane`,
+    what: `The ${the(d, 'a')} is in a ${use(d)} lane`,
     why: 'Anyone there can be hit by a long throw or run into.',
   }),
   'run-out-short': (d, speak) => ({
@@ -51,7 +51,7 @@ export const SAFETY_FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence
     why: `${speak.metres(n(d, 'found'))} to the wall; reach, implement and a step want ${speak.metres(n(d, 'wanted'))}.`,
   }),
   'line-behind-swing': (d, speak) => ({
-    what: `The ${the(d, 'a')} stands by a swing`,
+    what: `The ${the(d, 'a')} is too near a swing`,
     why: `${speak.metres(n(d, 'found'))} from where an implement is swung; ${speak.metres(n(d, 'wanted'))} wanted. ${LOCAL}`,
   }),
   'start-too-far': (d, speak) => ({
@@ -76,15 +76,15 @@ export const SAFETY_FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence
   }),
   unseen: (d) => ({
     what: `You can’t see all of ${(d.names as string[]).map(laidWords).slice(0, 3).join(', ')} from your spot`,
-    why: `Something higher than a child stands between: ${n(d, 'hidden')} of ${n(d, 'points')} sight lines are blocked.`,
+    why: `Something higher than a child is in between: ${n(d, 'hidden')} of ${n(d, 'points')} sight lines are blocked.`,
   }),
   'route-narrow': (d, speak) => ({
     what: `The way to ${n(d, 'number')} ${String(d.title)} is ${speak.metres(n(d, 'found'))} wide`,
-    why: `Somebody here moves with a ${String((d.wheels as string[])[0] ?? 'wheelchair')}: ${speak.metres(n(d, 'wanted'))} wanted in play, never less than ${speak.metres(n(d, 'routeM'))} (older published building-access minimum; newer ones are larger, local code decides).`,
+    why: `Somebody here moves with a ${String((d.wheels as string[])[0] ?? 'wheelchair')}: ${speak.metres(n(d, 'wanted'))} needed in play, never less than ${speak.metres(n(d, 'routeM'))} (older published building-access minimum; newer ones are larger, local code decides).`,
   }),
   'exit-route-narrow': (d, speak) => ({
     what: `The way out from ${n(d, 'number')} ${String(d.title)} is ${speak.metres(n(d, 'found'))} wide`,
-    why: `What stands there narrows it; ${speak.metres(n(d, 'wanted'))} wanted (older published building-access minimum; newer ones are larger, local code decides).`,
+    why: `Something there narrows it; ${speak.metres(n(d, 'wanted'))} wanted (older published building-access minimum; newer ones are larger, local code decides).`,
   }),
   'walk-crosses-lane': (d) => ({
     what: `The walk from ${String(d.from)} to ${String(d.to)} crosses the ${the(d, 'lane')}`,
@@ -107,6 +107,6 @@ export const SAFETY_FIXES: Record<string, (d: Data, speak: Speak) => string> = {
   calmer: (d) => `Play it ${d.vigour === 'calm' ? 'calmly' : 'at a moderate pace'}`,
   'stand-there': (d, speak) => `Move your spot ${speak.metres(n(d, 'metres'))} to see everyone`,
   'wider-gap': (d, speak) => `${speak.metres(n(d, 'metres'))} between places`,
-  'take-up': (d) => `Take up the ${laidWords(String(d.name))}`,
-  'peel-all': () => 'Peel all places off: let fit place them',
+  'take-up': (d) => `Remove the ${laidWords(String(d.name))}`,
+  'peel-all': () => 'Unpin all and place them automatically',
 };

@@ -35,7 +35,7 @@ export function MiniFloor({
       height={height}
       className="block"
       role="img"
-      aria-label={`${room.name}, ${box.width} by ${box.depth} metres, ${pieces.length} places taped`}
+      aria-label={`${room.name}, ${box.width} by ${box.depth} meters, ${pieces.length} areas`}
     >
       <RoomPaint room={tiny ? { ...room, painted: [] } : room} scale={scale} labels={false} />
       {pieces.map((p, i) => (

@@ -67,7 +67,7 @@ export function DayBar({ date, current, children }: { date?: string; current?: s
       </nav>
       {!reach.online && (
         <p role="status" className="flex shrink-0 items-center bg-caution px-3 text-white">
-          Server away{reach.since ? `: as of ${clockText(new Date(reach.since).getTime())}` : ''}
+          Offline{reach.since ? `: as of ${clockText(new Date(reach.since).getTime())}` : ''}
         </p>
       )}
       <div className="flex shrink-0 items-center gap-4 pr-3 pl-4">{children}</div>

@@ -17,7 +17,7 @@ const KEYS: [string, string][] = [
   ['F', 'The floor alone (Desk)'],
   ['Arrow keys', 'Move what is chosen 10 cm, with Shift 50 cm; move a cut 15 s'],
   ['Shift + Enter, Shift + click', 'Choose one more (floor)'],
-  ['R, Delete', 'Turn a piece, take up what is chosen (floor)'],
+  ['R, Delete', 'Turn a piece, remove what is chosen (floor)'],
   ['Ctrl + K', 'Find anything'],
   ['Ctrl + Z, Ctrl + Shift + Z', 'Undo, redo (Desk)'],
   ['Space', 'Hold everything, go on (Whistle)'],

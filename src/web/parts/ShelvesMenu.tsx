@@ -7,7 +7,7 @@ export const SHELVES = [
   { key: 't', label: 'Today', to: '/' },
   { key: 'c', label: 'Classes', to: '/classes' },
   { key: 'r', label: 'Rooms', to: '/rooms' },
-  { key: 'u', label: 'Cupboard', to: '/cupboard' },
+  { key: 'u', label: 'Gear closet', to: '/cupboard' },
   { key: 'l', label: 'Logbook', to: '/logbook' },
   { key: 's', label: 'Settings', to: '/settings' },
 ] as const;

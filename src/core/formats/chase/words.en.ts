@@ -13,7 +13,7 @@ export const chaseWords: FormatWords = {
     taskSeconds: { label: 'A task takes about' },
     callSeconds: { label: 'A call every' },
     dim: { label: 'In dim light' },
-    hunters: { label: 'Hunters', solved: 'as many as your wish allows' },
+    hunters: { label: 'Hunters', solved: 'as many as your goal allows' },
     wishPercent: { label: 'Active at least (%)' },
     edgeM: { label: 'Free floor to the walls' },
   },
@@ -131,7 +131,7 @@ export const chaseWords: FormatWords = {
       why: `With a task: ${t(d, 'task')}.`,
     }),
     'chase-too-many': (d) => ({
-      what: `Students run ${percent(n(d, 'share'))} of a round, you wish ${n(d, 'wishPercent')}%`,
+      what: `Students run ${percent(n(d, 'share'))} of a round, you want ${n(d, 'wishPercent')}%`,
       why: `${s(n(d, 'hunters'), 'hunter')} catch faster than the others come back.`,
     }),
     'chase-over-soon': (d) => ({
@@ -161,7 +161,7 @@ export const chaseWords: FormatWords = {
     'chase-wide': () => 'Use all of the floor',
     'chase-edge': (d) => `Leave ${t(d, 'gapWords')} to the walls`,
     'chase-task': (d) => `Give those caught a task: ${t(d, 'task')}`,
-    'chase-wish': (d) => `Be content with ${n(d, 'percent')}%`,
+    'chase-wish': (d) => `Accept ${n(d, 'percent')}%`,
     'chase-round-of': (d) => `Make rounds ${duration(n(d, 'seconds'))}`,
     'chase-walk': (d) => `Walk the field for ${duration(n(d, 'seconds'))}, lights on`,
     'chase-light': () => 'Play in full light',

@@ -17,7 +17,7 @@ export const stationsWords: FormatWords = {
     moveSeconds: { label: 'Move between stations', solved: 'longest walk and settling' },
     walkSeconds: { label: 'Walk-through' },
     rehearseSeconds: { label: 'Rehearsal' },
-    resetSeconds: { label: 'Reset and count back' },
+    resetSeconds: { label: 'Reset and count gear' },
     laterLap: {
       label: 'From the second lap on',
       options: { same: 'the same', work: 'other work time', travel: 'travel a new way', 'step-back': 'one step back' },
@@ -46,7 +46,7 @@ export const stationsWords: FormatWords = {
     rehearse: 'Rehearse the switch',
     work: 'Work',
     move: 'Move on',
-    reset: 'Reset and count back',
+    reset: 'Reset and count gear',
   },
   unit: 'station',
   board: { points: 'Points' },

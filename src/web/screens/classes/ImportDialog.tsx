@@ -59,18 +59,18 @@ export function ImportDialog({
   };
   const name = (column: string) =>
     column === 'given'
-      ? 'Given name'
+      ? 'First name'
       : column === 'family'
-        ? 'Family name'
+        ? 'Last name'
         : column === 'rating'
           ? 'Rating'
           : column === 'name'
             ? 'Name'
             : 'The list';
   return (
-    <Floating open={open} onClose={onClose} title="Paste or import a class list" wide>
+    <Floating open={open} onClose={onClose} title="Paste or import a roster" wide>
       <p className="text-muted">
-        One student a row: given name, family name, and a rating from 1 to 5 where you have one. A heading row is fine. Comma, semicolon or
+        One student a row: first name, last name, and a rating from 1 to 5 where you have one. A heading row is fine. Comma, semicolon or
         tab.
       </p>
       <label htmlFor="roster-text" className="sr-only">
@@ -82,7 +82,7 @@ export function ImportDialog({
         rows={shown ? 5 : 11}
         value={text}
         onChange={(e) => change(e.target.value)}
-        placeholder={'Given name\tFamily name\nWren\tAshgrove'}
+        placeholder={'First name\tLast name\nWren\tAshgrove'}
       />
       {there > 0 && (
         <fieldset className="mt-2 flex gap-4">

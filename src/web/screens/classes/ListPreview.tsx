@@ -1,8 +1,8 @@
 import { ROSTER_COLUMNS, type RosterColumn, type RosterPreview } from '../../../core/exchange/roster.ts';
 
 const COLUMN_WORDS: Record<RosterColumn, string> = {
-  given: 'given name',
-  family: 'family name',
+  given: 'first name',
+  family: 'last name',
   name: 'whole name',
   rating: 'rating',
   other: 'leave out',
@@ -62,7 +62,7 @@ export function RowTable({ preview }: { preview: RosterPreview }) {
               given name
             </th>
             <th scope="col" className="font-normal">
-              family name
+              last name
             </th>
             <th scope="col" className="font-normal">
               rating

@@ -46,8 +46,8 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
   const table = useReactTable({
     data: rows,
     columns: [
-      column.accessor('givenName', { header: 'Given name' }),
-      column.accessor('familyName', { header: 'Family name' }),
+      column.accessor('givenName', { header: 'First name' }),
+      column.accessor('familyName', { header: 'Last name' }),
       column.accessor('rating', { header: 'Rating (private)' }),
       column.accessor('wheels', { header: 'Mobility (private)' }),
       column.accessor((s) => [...s.tags, s.helper].join(), { id: 'traits', header: 'For groups (private)' }),
@@ -100,7 +100,7 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
                 <CommitField
                   quiet
                   className="cell"
-                  label={`Given name, row ${i + 1}`}
+                  label={`First name, row ${i + 1}`}
                   value={s.givenName}
                   onCommit={(givenName) => save(s, { givenName })}
                 />
@@ -109,7 +109,7 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
                 <CommitField
                   quiet
                   className="cell"
-                  label={`Family name, row ${i + 1}`}
+                  label={`Last name, row ${i + 1}`}
                   value={s.familyName}
                   onCommit={(familyName) => save(s, { familyName })}
                 />
@@ -184,7 +184,7 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
           />
         </label>
         <label className="flex-1 text-xs text-muted">
-          Family name
+          Last name
           <input
             className="field text-sm text-ink"
             value={adding.familyName}

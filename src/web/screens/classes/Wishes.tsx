@@ -20,7 +20,7 @@ export function Wishes({ data, refresh }: { data: ClassData; refresh: () => Prom
   const path = `/classes/${data.schoolClass.id}/wishes`;
   return (
     <section>
-      <h2 className="border-b pb-1 text-base">Wishes (private)</h2>
+      <h2 className="border-b pb-1 text-base">Pairings (private)</h2>
       <ul>
         {data.wishes.map((w) => (
           <li key={w.id} className="flex items-center justify-between border-b py-1">
@@ -30,7 +30,7 @@ export function Wishes({ data, refresh }: { data: ClassData; refresh: () => Prom
             <button
               type="button"
               className="flex h-8 w-8 items-center justify-center hover:bg-tint"
-              aria-label={`Remove the wish for ${name(w.students[0])} and ${name(w.students[1])}`}
+              aria-label={`Remove the pairing of ${name(w.students[0])} and ${name(w.students[1])}`}
               onClick={() => call('DELETE', `${path}/${w.id}`).then(refresh, (e) => setProblem(problemWords(e)))}
             >
               <X size={15} aria-hidden="true" />
@@ -56,7 +56,7 @@ export function Wishes({ data, refresh }: { data: ClassData; refresh: () => Prom
       >
         <ChoiceField label="First student" value={a} options={options} onPick={setA} />
         <ChoiceField
-          label="Wish"
+          label="Pairing"
           value={wish}
           options={
             [
@@ -69,7 +69,7 @@ export function Wishes({ data, refresh }: { data: ClassData; refresh: () => Prom
         <ChoiceField label="Second student" value={b} options={options} onPick={setB} />
         <Problem text={problem} />
         <button type="submit" className="btn" disabled={!a || !b || a === b}>
-          Add the wish
+          Add the pairing
         </button>
       </form>
     </section>

@@ -194,7 +194,7 @@ export function Cupboard() {
             />
           </label>
           <button type="submit" className="btn btn-tape">
-            Add to the cupboard
+            Add to the gear closet
           </button>
         </form>
       </main>

@@ -52,13 +52,13 @@ function OnePlace({
       <span className="head max-w-52 truncate text-base">{name}</span>
       <Field
         word="from the west wall"
-        label={`${label}: metres from the west wall`}
+        label={`${label}: meters from the west wall`}
         value={units.say(at.x)}
         onCommit={(text) => edits.place(id, { x: units.read(text), y: at.y })}
       />
       <Field
         word="from the south wall"
-        label={`${label}: metres from the south wall`}
+        label={`${label}: meters from the south wall`}
         value={units.say(at.y)}
         onCommit={(text) => edits.place(id, { x: at.x, y: units.read(text) })}
       />
@@ -90,13 +90,13 @@ function OneLaid({ piece, units, edits, onMore }: { piece: LaidPiece; units: Uni
       <span className="head max-w-32 truncate text-base">{name}</span>
       <Field
         word="west"
-        label={`${name}: metres from the west wall`}
+        label={`${name}: meters from the west wall`}
         value={units.say(piece.x)}
         onCommit={(t) => set({ x: units.read(t) }, `move ${name}`)}
       />
       <Field
         word="south"
-        label={`${name}: metres from the south wall`}
+        label={`${name}: meters from the south wall`}
         value={units.say(piece.y)}
         onCommit={(t) => set({ y: units.read(t) }, `move ${name}`)}
       />
@@ -122,9 +122,9 @@ function OneLaid({ piece, units, edits, onMore }: { piece: LaidPiece; units: Uni
       <button
         type="button"
         className="btn px-2"
-        aria-label={piece.locked ? `Loosen the ${name}` : `Stick the ${name} down`}
+        aria-label={piece.locked ? `Unlock the ${name}` : `Lock the ${name}`}
         aria-pressed={piece.locked}
-        onClick={() => set({ locked: !piece.locked }, piece.locked ? `loosen ${name}` : `stick ${name} down`)}
+        onClick={() => set({ locked: !piece.locked }, piece.locked ? `unlock ${name}` : `lock ${name}`)}
       >
         {piece.locked ? <Lock size={15} aria-hidden="true" /> : <LockOpen size={15} aria-hidden="true" />}
       </button>
@@ -192,14 +192,14 @@ function Several({ ids, edits }: { ids: readonly string[]; edits: FloorEdits }) 
             onClick={() =>
               edits.put(
                 laid.map((p) => ({ ...p, locked: !locked })),
-                locked ? 'loosen pieces' : 'stick pieces down',
+                locked ? 'unlock pieces' : 'lock pieces',
               )
             }
           >
             {locked ? 'Unlock' : 'Lock'}
           </button>
           <button type="button" className="btn" onClick={() => edits.takeUp(ids)}>
-            Take up
+            Remove
           </button>
         </>
       )}

@@ -25,16 +25,16 @@ export function DealAgain({ request, onDeal }: Props) {
     <Popup
       trigger={
         <button type="button" className="btn">
-          Deal again …
+          Make groups again …
         </button>
       }
-      label="Deal the groups again"
+      label="Make the groups again"
       open={open}
       onOpenChange={setOpen}
       className="w-[30rem] p-3"
     >
       <table className="w-full border-collapse">
-        <caption className="mb-1 text-left text-xs text-muted">{request.count} groups. Who is locked stays, wishes come first.</caption>
+        <caption className="mb-1 text-left text-xs text-muted">{request.count} groups. Locked students stay. Pairings come first.</caption>
         <thead>
           <tr className="border-b border-ink text-right text-xs text-muted">
             <th scope="col" className="py-1 text-left font-normal">
@@ -74,7 +74,7 @@ export function DealAgain({ request, onDeal }: Props) {
                     {each && each.broken > 0 && (
                       <span className="text-stop">
                         {' '}
-                        {each.broken} {each.broken === 1 ? 'wish does' : 'wishes do'} not hold.
+                        {each.broken} {each.broken === 1 ? 'pairing does' : 'pairings do'} not hold.
                       </span>
                     )}
                   </span>
@@ -89,7 +89,7 @@ export function DealAgain({ request, onDeal }: Props) {
       </table>
       <Problem text={error ? `Could not be dealt: ${error.message}` : ''} />
       <p className="mt-1 text-xs text-muted">
-        Spread: how far the groups' mean ratings lie apart. Private, as ratings are. Press one again for other groups of the same kind.
+        Spread: how far the groups' average ratings are apart. Private, as ratings are. Press one again for other groups of the same kind.
       </p>
     </Popup>
   );

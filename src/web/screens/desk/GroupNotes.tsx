@@ -39,7 +39,7 @@ export function GroupNotes({ desk, groups, fitted, block, past, nameOf }: Props)
       )}
       {wishes.length > 0 && (
         <div>
-          <h2 className="mb-0.5 text-base">Wishes</h2>
+          <h2 className="mb-0.5 text-base">Pairings</h2>
           <ul className="grid grid-cols-2 gap-x-3">
             {wishes.map((w) => (
               <li key={w.id} className={w.holds ? '' : 'font-bold text-stop'}>
@@ -54,8 +54,8 @@ export function GroupNotes({ desk, groups, fitted, block, past, nameOf }: Props)
         {past?.lessons
           ? `“met”: pairs of the group that were together in one of ${past.lessons} logged lessons; point at a student to see with whom, how often. `
           : 'No lesson of this class is logged yet: nobody counts as having met. '}
-        Drag a student to another group, or press space and the arrow keys. Ratings, wishes and history stay here and in Classes; nothing of
-        them goes on a wall, a card or an export.
+        Drag a student to another group, or press space and the arrow keys. Ratings, pairings, and history stay here and in Classes; nothing
+        of them goes on a wall, a card or an export.
       </p>
     </section>
   );

@@ -75,7 +75,7 @@ export function LayOut({
     if (!laying.length) {
       const at = { x: middle.x + middle.width / 2, y: middle.y + middle.depth / 2 };
       if (how !== 'one')
-        return setProblem('No place on this floor is free for even one of them. Take something up first, or lay out one and drag it.');
+        return setProblem('No place on this floor is free for even one of them. Remove something first, or add one and drag it.');
       laying.push({ ...at, turnedDeg: 0 });
     }
     const pieces = laying.map((at) => newLaid(kind, freshId('p'), at, at.turnedDeg));

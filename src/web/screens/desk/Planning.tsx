@@ -145,7 +145,9 @@ export function Planning({ desk }: { desk: DeskData }) {
           >
             {block && (game?.pieces.length ?? 0) + block.laid.length > 0 && (
               <Link className="btn flex items-center whitespace-nowrap" to={`/desk/${desk.period.id}/set-out`}>
-                Set up<span className="@max-[832px]:sr-only">&nbsp;the floor</span>
+                <span>
+                  Set up<span className="@max-[832px]:sr-only"> the floor</span>
+                </span>
               </Link>
             )}
             {game && game.pieces.length > 0 && (

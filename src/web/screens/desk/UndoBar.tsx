@@ -26,7 +26,7 @@ export function UndoBar({
       )}
       <span role="status" className="whitespace-nowrap">
         {waiting && !online
-          ? `Server away, ${waiting} ${waiting === 1 ? 'edit waits' : 'edits wait'}`
+          ? `Offline: ${waiting} ${waiting === 1 ? 'change' : 'changes'} saved on this device`
           : waiting
             ? 'Saving …'
             : savedAt

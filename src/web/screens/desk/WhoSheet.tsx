@@ -153,7 +153,7 @@ export function WhoSheet({ desk, lesson, fitted, block, perform }: Props) {
             <DealAgain
               request={request}
               onDeal={(found, aim) =>
-                setGroups(found.groups, `deal again: ${AIM_WORDS[aim].name.toLowerCase()}, ${found.moved.length} change group`)
+                setGroups(found.groups, `make groups again: ${AIM_WORDS[aim].name.toLowerCase()}, ${found.moved.length} change group`)
               }
             />
           </div>

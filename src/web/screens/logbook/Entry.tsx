@@ -96,7 +96,7 @@ function EntryDetails({ entry }: { entry: LogEntry }) {
           <p className="mt-1">{entry.absent.length ? entry.absent.join(', ') : 'nobody'}</p>
           {entry.late.length > 0 && <p className="mt-1">Came late: {entry.late.join(', ')}</p>}
           {entry.left.length > 0 && <p className="mt-1">Left early: {entry.left.join(', ')}</p>}
-          <h3 className="mt-5 border-b pb-1 text-base">Gear not counted back</h3>
+          <h3 className="mt-5 border-b pb-1 text-base">Gear missing</h3>
           {entry.gearMissing.length ? (
             <ul className="mt-1">
               {entry.gearMissing.map((g) => (

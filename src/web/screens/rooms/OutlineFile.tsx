@@ -13,9 +13,9 @@ import { readPlan } from '../../worker/readPlan.ts';
 
 const UNITS = [
   ['own', 'the drawing says it (DXF)'],
-  ['1', 'metres'],
-  ['0.01', 'centimetres'],
-  ['0.001', 'millimetres'],
+  ['1', 'meters'],
+  ['0.01', 'centimeters'],
+  ['0.001', 'millimeters'],
   ['0.3048', 'feet'],
   ['0.0254', 'inches'],
 ] as const;

@@ -80,7 +80,7 @@ export function SetOutFigures({
 }) {
   const figures = [
     [units.say(Math.ceil(list.tapeM)), 'of tape'],
-    [minutes(list.layOutSeconds), 'to lay out'],
+    [minutes(list.layOutSeconds), 'to set up'],
     [minutes(list.takeInSeconds), 'to take in'],
     [units.say(Math.round(list.walkM)), 'walked'],
   ];

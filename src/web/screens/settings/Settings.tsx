@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { BANDS, type Band, type BandDefaults, HOUSE_DEFAULTS } from '../../../core/model/band.ts';
 import { defaultsFor, LADDER_STEPS, ladderOf, type School, stepAfter } from '../../../core/model/school.ts';
+import { BAND_WORDS } from '../../../core/words/facts.en.ts';
 import { LADDER_WORDS } from '../../../core/words/ladder.en.ts';
 import { problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
@@ -16,7 +17,7 @@ import { WholeSchool } from './WholeSchool.tsx';
 type Plain = { [K in keyof BandDefaults]: BandDefaults[K] extends number ? K : never }[keyof BandDefaults];
 const SPANS: [keyof Pick<BandDefaults, 'stay' | 'workBout' | 'groupSize'>, string][] = [
   ['stay', 'Stay at a station (s)'],
-  ['workBout', 'Bout at full effort (s)'],
+  ['workBout', 'Work at full effort (s)'],
   ['groupSize', 'Group size'],
 ];
 const NUMBERS: [Plain, string][] = [
@@ -72,7 +73,7 @@ export function Settings() {
             value={school.units}
             options={
               [
-                ['m', 'metres'],
+                ['m', 'meters'],
                 ['ft', 'feet and inches'],
               ] as const
             }
@@ -107,7 +108,7 @@ export function Settings() {
           ))}
         </div>
         <div className="mt-6 flex items-end justify-between border-b border-ink pb-1">
-          <h2 className="text-lg">House defaults by grade band</h2>
+          <h2 className="text-lg">Defaults by grade</h2>
           {changed && (
             <button type="button" className="text-tape underline" onClick={() => attempt(save({ bands: {} }))}>
               Reset to defaults
@@ -125,7 +126,7 @@ export function Settings() {
               </th>
               {BANDS.map((band) => (
                 <th key={band} scope="col" className="px-1 font-normal">
-                  {band}
+                  {BAND_WORDS[band].replace('grades ', '')}
                 </th>
               ))}
             </tr>

@@ -29,13 +29,13 @@ export function FirstSteps({ onAdd }: { onAdd: () => void }) {
   const rooms = useQuery({ queryKey: ['rooms'], queryFn: () => call<unknown[]>('GET', '/rooms') }).data?.length ?? 0;
   const gear = useQuery({ queryKey: ['gear'], queryFn: () => call<unknown[]>('GET', '/gear') }).data?.length ?? 0;
   const steps = [
-    { done: classes > 0, to: '/classes', label: 'Add a class', gives: 'Paste its list: groups come out even, and nobody is forgotten.' },
-    { done: rooms > 0, to: '/rooms', label: 'Measure the room', gives: 'Width, depth, doors, posts: every station is laid clear of them.' },
+    { done: classes > 0, to: '/classes', label: 'Add a class', gives: 'Paste its roster: groups come out even, and nobody is forgotten.' },
+    { done: rooms > 0, to: '/rooms', label: 'Measure the room', gives: 'Width, depth, doors, posts: every station keeps clear of them.' },
     {
       done: gear > 0,
       to: '/cupboard',
-      label: 'Fill the cupboard',
-      gives: 'What you have and how many: what is short is seen before the bell.',
+      label: 'Fill the gear closet',
+      gives: 'What you have and how many: you see what is short before the bell.',
     },
   ];
   const ready = steps.slice(0, 2).every((s) => s.done);

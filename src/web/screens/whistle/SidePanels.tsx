@@ -54,7 +54,7 @@ export function SidePanels({ plan, state, send }: { plan: RunPlan; state: RunSta
   return (
     <div className="grid h-[206px] shrink-0 grid-cols-[1fr_200px] gap-3 max-[900px]:h-auto max-[900px]:grid-cols-1 [@media(max-height:720px)]:h-[124px]">
       <section className="min-h-0 overflow-auto bg-ink-2 px-4 py-1.5" tabIndex={0} aria-label="Count back">
-        <h2 className="text-sm text-[#c3ccd6]">Count back</h2>
+        <h2 className="text-sm text-[#c3ccd6]">Count gear</h2>
         <CountBack plan={plan} state={state} send={send} />
       </section>
       <section className="flex min-h-0 flex-col bg-ink-2 px-4 py-2">

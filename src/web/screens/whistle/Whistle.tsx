@@ -123,7 +123,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
           {bellIn > 0 ? `Bell in ${clockOf(bellIn)}` : `${clockOf(-bellIn)} past the bell`}
         </span>
         <span role="status" className="whitespace-nowrap text-[#c3ccd6] max-[600px]:sr-only">
-          {!run.online ? `Server away, ${run.waiting} kept here` : run.waiting ? `${run.waiting} waiting to be saved` : 'All saved'}
+          {!run.online ? `Offline: ${run.waiting} saved on this device` : run.waiting ? `${run.waiting} waiting to be saved` : 'All saved'}
         </span>
         <HeaderButton icon={<Users size={20} aria-hidden="true" />} label="Students" onPress={() => setNaming(true)} />
         {run.leads && !state.ended && (

@@ -122,7 +122,7 @@ export function GearForm({ base, onSuppose }: FormProps) {
         />
       </label>
       <p id="gear-gone-more" className={`text-xs ${good ? 'text-muted' : 'text-stop'}`}>
-        {kinds.length ? `A whole number from 1 to ${stock.get(gearKind)}.` : 'The cupboard is empty.'}
+        {kinds.length ? `A whole number from 1 to ${stock.get(gearKind)}.` : 'The gear closet is empty.'}
       </p>
       <button type="submit" className="btn btn-tape self-start" disabled={!good}>
         Try it without
