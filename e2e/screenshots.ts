@@ -133,7 +133,7 @@ async function main(): Promise<void> {
     ['class', '/classes/grade-5a', 'Pairings (private)'],
     ['room', '/rooms/mill-gym', 'What stands in the room'],
     ['cupboard', '/cupboard', 'What it is like'],
-    ['settings', '/settings', 'House defaults'],
+    ['settings', '/settings', 'Defaults by grade'],
   ]) {
     await open(to, says);
     await shoot(name);

@@ -17,7 +17,7 @@ export const bellRows: Game = {
     { kind: 'boundary', text: 'What rolls away is fetched at a walk by the one who threw it' },
     { kind: 'tie', text: 'Two rows down at once: both have the point' },
     { kind: 'calm-down', text: 'Slide along the floor only' },
-    { kind: 'fault', fault: 'throwing-above-the-waist', does: 'Throwing above the waist', next: '', back: '' },
+    { kind: 'fault', fault: 'throwing-above-the-waist', does: 'Throwing above the waist' },
   ],
   offences: [{ what: 'throwing-above-the-waist', ladder: ['restart', 'rest'] }],
   questions: ['Which throw knocked most bells?', 'How did a guard help without getting hit?'],

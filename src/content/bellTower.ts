@@ -17,7 +17,7 @@ export const bellTower: Game = {
     { kind: 'boundary', text: 'What rolls away is fetched by the one who missed it, at a walk' },
     { kind: 'tie', text: 'Nobody sure? Ring it again' },
     { kind: 'calm-down', text: 'Roll it instead of tossing it' },
-    { kind: 'fault', fault: 'tossing-at-somebody-who-does-not-look', does: 'Tossing at somebody who does not look', next: '', back: '' },
+    { kind: 'fault', fault: 'tossing-at-somebody-who-does-not-look', does: 'Tossing at somebody who does not look' },
   ],
   offences: [{ what: 'tossing-at-somebody-who-does-not-look' }],
   questions: ['Which words were hard to find in time?', 'Who helped a ringer without saying the word?'],

@@ -18,7 +18,7 @@ export const bridgeKeepers: Game = {
     { kind: 'boundary', text: 'A ball that leaves the bridge is fetched by the one who sent it, at a walk' },
     { kind: 'tie', text: 'Two who do not agree play it again' },
     { kind: 'calm-down', text: 'Catch and pass only, below the hip' },
-    { kind: 'fault', fault: 'hitting-down-hard-at-somebody-near', does: 'Hitting down hard at somebody near', next: '', back: '' },
+    { kind: 'fault', fault: 'hitting-down-hard-at-somebody-near', does: 'Hitting down hard at somebody near' },
     {
       kind: 'fault',
       fault: 'arguing-on-after-the-second-try',

@@ -18,7 +18,7 @@ export const bridgeRun: Game = {
     { kind: 'boundary', text: 'Whoever steps off goes back to the start of that element, not of the course' },
     { kind: 'tie', text: 'Laps are your own: compare them with your last time' },
     { kind: 'calm-down', text: 'Walking only, with one hand on your hip' },
-    { kind: 'fault', fault: 'passing-on-an-element', does: 'Passing on an element', next: '', back: '' },
+    { kind: 'fault', fault: 'passing-on-an-element', does: 'Passing on an element' },
   ],
   offences: [{ what: 'passing-on-an-element' }],
   questions: ['Where did you slow down so that it worked?', 'Which bridge felt easier in the last round?'],

@@ -17,7 +17,7 @@ export const lanternRoll: Game = {
     { kind: 'boundary', text: 'What leaves the lane is fetched by the keeper, at a walk, when no stone rolls' },
     { kind: 'tie', text: 'Best run counts; the same run is shared' },
     { kind: 'calm-down', text: 'One lane at a time, on my word' },
-    { kind: 'fault', fault: 'sending-it-before-the-arms-are-up', does: 'Sending it before the arms are up', next: '', back: '' },
+    { kind: 'fault', fault: 'sending-it-before-the-arms-are-up', does: 'Sending it before the arms are up' },
   ],
   offences: [{ what: 'sending-it-before-the-arms-are-up' }],
   questions: ['What did your rolling hand point to at the end?', 'When was it time for a harder step?'],

@@ -17,7 +17,7 @@ export const millSacks: Game = {
     { kind: 'boundary', text: 'What rolls past the goal line belongs to that mill' },
     { kind: 'tie', text: 'The mill with more sacks on the other half has it' },
     { kind: 'calm-down', text: 'Rolling only, kneeling behind the line' },
-    { kind: 'fault', fault: 'aiming-at-a-feeder', does: 'Aiming at a feeder', next: '', back: '' },
+    { kind: 'fault', fault: 'aiming-at-a-feeder', does: 'Aiming at a feeder' },
   ],
   offences: [{ what: 'cross' }, { what: 'aiming-at-a-feeder', ladder: ['restart', 'rest'] }],
   questions: ['Where did a hit move the sack most?', 'How did your side share out who throws at what?'],

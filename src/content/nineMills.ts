@@ -19,7 +19,7 @@ export const nineMills: Game = {
     { kind: 'boundary', text: 'If gear rolls out, walk to get it once it’s clear' },
     { kind: 'tie', text: 'Groups with the same points share the first place' },
     { kind: 'calm-down', text: 'Objects stay below the knee for one round' },
-    { kind: 'fault', fault: 'throwing-across-another-mill', does: 'Throwing across another mill', next: '', back: '' },
+    { kind: 'fault', fault: 'throwing-across-another-mill', does: 'Throwing across another mill' },
     {
       kind: 'fault',
       fault: 'throwing-on-after-the-stop-signal',

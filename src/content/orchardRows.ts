@@ -17,7 +17,7 @@ export const orchardRows: Game = {
     { kind: 'boundary', text: 'A disc that lands in another row stays there until both rows are clear' },
     { kind: 'tie', text: 'Count the best run of both partners together' },
     { kind: 'calm-down', text: 'Slide it on the floor instead' },
-    { kind: 'fault', fault: 'walking-into-a-row-that-is-not-clear', does: 'Walking into a row that is not clear', next: '', back: '' },
+    { kind: 'fault', fault: 'walking-into-a-row-that-is-not-clear', does: 'Walking into a row that is not clear' },
   ],
   offences: [{ what: 'walking-into-a-row-that-is-not-clear' }],
   questions: ['What made the disc fly flat?', 'Which help worked: a word, watching, or a hand?'],

@@ -18,7 +18,7 @@ export const tollBridge: Game = {
     { kind: 'boundary', text: 'Whoever runs around the cones walks back to the line they came from' },
     { kind: 'tie', text: 'Count the crossings of all together and beat them' },
     { kind: 'calm-down', text: 'Cross backward, walking' },
-    { kind: 'fault', fault: 'running-into-somebody', does: 'Running into somebody', next: '', back: '' },
+    { kind: 'fault', fault: 'running-into-somebody', does: 'Running into somebody' },
   ],
   offences: [{ what: 'running-into-somebody' }],
   questions: ['How did you see that the way was free?', 'What did two tollkeepers do better than one?'],

@@ -17,7 +17,7 @@ export const weatherCourse: Game = {
     { kind: 'boundary', text: 'A beanbag that misses is fetched at a walk and put back in the basket line' },
     { kind: 'tie', text: 'Days are your own: compare them with your last time' },
     { kind: 'calm-down', text: 'Everyone walks until the next rest' },
-    { kind: 'fault', fault: 'running-through-the-fog', does: 'Running through the fog', next: '', back: '' },
+    { kind: 'fault', fault: 'running-through-the-fog', does: 'Running through the fog' },
   ],
   offences: [{ what: 'running-through-the-fog' }],
   questions: ['Which weather asked most of your legs?', 'How did you know your pace was right?'],

@@ -19,7 +19,7 @@ export const weatherRound: Game = {
     { kind: 'boundary', text: 'Objects that leave the place are fetched at a walk' },
     { kind: 'tie', text: 'No winner: the class counts together' },
     { kind: 'calm-down', text: 'Everything in slow motion' },
-    { kind: 'fault', fault: 'running-into-another-weather', does: 'Running into another weather', next: '', back: '' },
+    { kind: 'fault', fault: 'running-into-another-weather', does: 'Running into another weather' },
   ],
   offences: [{ what: 'running-into-another-weather' }],
   questions: ['Which weather was the hardest to stand still in?', 'Where did you see someone help?'],

@@ -17,7 +17,7 @@ export const windAndLeaves: Game = {
     { kind: 'boundary', text: 'Whoever leaves the field counts as caught where they left it' },
     { kind: 'tie', text: 'There is no winner: count how many leaves still fly' },
     { kind: 'calm-down', text: 'Everyone walks until I say “wind”' },
-    { kind: 'fault', fault: 'pushing-instead-of-touching', does: 'Pushing instead of touching', next: '', back: '' },
+    { kind: 'fault', fault: 'pushing-instead-of-touching', does: 'Pushing instead of touching' },
   ],
   offences: [{ what: 'pushing-instead-of-touching', ladder: ['restart', 'rest'] }],
   questions: ['How did you get away without being the fastest?', 'Whom did you free?'],

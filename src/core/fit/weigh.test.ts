@@ -98,7 +98,7 @@ describe('a plan that is kept', () => {
       known.add(plan);
       return plan;
     };
-    planLesson(base, remember);
+    planLesson(structuredClone(base), remember);
     planLesson(structuredClone(changes[0][1]), planOf);
     expect(seen).toEqual([first.id]);
   });

@@ -146,12 +146,12 @@ describe('the name of an edit', () => {
     return applied.lesson;
   };
   it('tells pieces by kind and count, or by their own title', () => {
-    expect(editName(lay([cone('a'), cone('b'), cone('c')]), lesson)).toBe('lay out 3 cones');
-    expect(editName(lay([{ ...cone('a'), title: 'Gate of the mill' }]), lesson)).toBe('lay out Gate of the mill');
-    expect(editName(lay([cone('a'), newLaid('lane', 'l', { x: 3, y: 3 })]), lesson)).toBe('lay out 2 pieces');
+    expect(editName(lay([cone('a'), cone('b'), cone('c')]), lesson)).toBe('add 3 cones');
+    expect(editName(lay([{ ...cone('a'), title: 'Gate of the mill' }]), lesson)).toBe('add Gate of the mill');
+    expect(editName(lay([cone('a'), newLaid('lane', 'l', { x: 3, y: 3 })]), lesson)).toBe('add 2 pieces');
     const there = laidOut(lay([cone('a'), cone('b')]));
     expect(editName(lay([{ ...cone('a'), x: 4 }]), there)).toBe('move cone');
-    expect(editName(lay([], ['a', 'b']), there)).toBe('take up 2 cones');
+    expect(editName(lay([], ['a', 'b']), there)).toBe('remove 2 cones');
   });
   it('refuses what cannot be laid and changes nothing', () => {
     const there = laidOut(lay([cone('a')]));

@@ -45,7 +45,13 @@ export const OwnRule = z.discriminatedUnion('kind', [
   z.object({ kind: z.enum(SEVERAL), text: line(240) }),
   z.object({ kind: z.literal('role'), role: fault, text: line(240) }),
   /** `does`: who does what; `next`: what follows at once; `back`: how one gets back in. What is empty stays as the format or the game says it. */
-  z.object({ kind: z.literal('fault'), fault, does: optionalLine(120), next: optionalLine(120), back: optionalLine(120) }),
+  z.object({
+    kind: z.literal('fault'),
+    fault,
+    does: optionalLine(120),
+    next: optionalLine(120).optional(),
+    back: optionalLine(120).optional(),
+  }),
   /** Both empty: the usual one. */
   z.object({ kind: z.literal('signal'), signal: z.enum(SIGNALS), heard: optionalLine(80), seen: optionalLine(80) }),
 ]);

@@ -53,7 +53,7 @@ export function RuleCard({ game, fitted, set, own, explainMinutes, onRules }: Pr
             >
               <dt className="flex items-baseline justify-between gap-2 text-xs text-muted">
                 {label}
-                {(rule.from === 'teacher' || !isAdded(rule)) && (
+                {canReword(rule) && (
                   <button
                     type="button"
                     className="p-0.5 text-muted hover:text-tape"
@@ -92,6 +92,9 @@ export function RuleCard({ game, fitted, set, own, explainMinutes, onRules }: Pr
     </section>
   );
 }
+
+/** True for a rule that can be said in other words here: of several of a kind the teacher's own, and the stop signal in its setting, since every card has it. */
+const canReword = (rule: Rule): boolean => (rule.kind === 'signal' ? rule.signal !== 'stop' : rule.from === 'teacher' || !isAdded(rule));
 
 /** A rule that is the lesson's alone: nothing is left of it if its words go. */
 const isAdded = (rule: Rule): boolean => rule.kind === 'in-play' || rule.kind === 'hands' || rule.kind === 'safety';

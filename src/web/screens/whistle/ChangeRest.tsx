@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
-import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { clockOf, duration } from '../../../core/formats/speak.ts';
 import type { RestOfLesson } from '../../../core/live/restOf.ts';
 import { call, freshId, problemWords } from '../../api.ts';
 import type { LiveRun } from './useRun.ts';
+import { WhistleDialog } from './WhistleDialog.tsx';
 
 interface Props {
   run: LiveRun;
@@ -43,84 +43,68 @@ export function ChangeRest({ run, runId, onClose }: Props) {
   };
   const turns = rest && Math.round(rest.turns.before) !== Math.round(rest.turns.after);
   return (
-    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/60" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="inked fixed top-1/2 left-1/2 z-50 max-h-[90vh] w-[640px] max-w-[94vw] -translate-x-1/2 -translate-y-1/2 overflow-auto border-[1.5px] border-paper bg-ink p-6 text-paper max-[600px]:p-4"
-        >
-          <Dialog.Title className="text-xl">Change the rest of the lesson</Dialog.Title>
-          <p className="mt-1 text-[#c3ccd6]">
-            {rest ? `${clockOf(rest.secondsLeft)} until the bell after this block. ` : ''}
-            What has begun stays as it is. The rest is planned as it is on the{' '}
-            <Link className="underline" to={`/desk/${run.periodId}`}>
-              desk
-            </Link>{' '}
-            now, for the students who are here now.
-          </p>
-          {error || problem ? (
-            <p role="alert" className="mt-3 text-[#ffb4ae]">
-              {problem || problemWords(error)}
-            </p>
-          ) : null}
-          {isPending && <p className="mt-3">Planning the rest …</p>}
-          {rest && !rows.length && <p className="mt-3">Nothing comes after this block.</p>}
-          <ul className="mt-3">
-            {rows.map((row) => {
-              const block = rest?.blocks.find((b) => b.id === row.id);
-              const before = was.get(row.id);
-              const isOut = drop.includes(row.id);
-              return (
-                <li key={row.id} className="border-t border-white/25">
-                  <label className="flex min-h-11 items-center gap-3">
-                    <input
-                      type="checkbox"
-                      className="h-5 w-5 accent-thin"
-                      checked={!isOut}
-                      aria-label={`Keep ${row.title}`}
-                      onChange={() => setDrop(isOut ? drop.filter((id) => id !== row.id) : [...drop, row.id])}
-                    />
-                    <span className={`min-w-0 flex-1 ${isOut ? 'text-[#aab4c0] line-through' : ''}`}>{row.title}</span>
-                    <span className="head shrink-0 text-base">
-                      {isOut || !block
-                        ? 'left out'
-                        : before === undefined
-                          ? `new, ${clockOf(block.seconds)}`
-                          : before === block.seconds
-                            ? clockOf(before)
-                            : `${clockOf(before)} → ${clockOf(block.seconds)}`}
-                    </span>
-                  </label>
-                </li>
-              );
-            })}
-          </ul>
-          {rest && rest.overSeconds > 0 && (
-            <p className="mt-3 text-[#ffd591]" role="status">
-              Still {duration(rest.overSeconds)} past the bell at its shortest. Leave a block out.
-            </p>
-          )}
-          {turns && (
-            <p className="mt-3 text-[#c3ccd6]">
-              Turns for each student: {Math.round(rest.turns.before)} → {Math.round(rest.turns.after)}
-            </p>
-          )}
-          <div className="mt-5 flex gap-3">
-            <button
-              type="button"
-              className="wide min-h-[52px] flex-1 bg-paper px-4 text-center text-ink hover:bg-tint disabled:opacity-40"
-              disabled={!rest || isPending || !run.online}
-              onClick={() => void use()}
-            >
-              Use this for the rest
-            </button>
-            <button type="button" className="head min-h-[52px] bg-ink-3 px-5 text-base hover:bg-[#3a4a60]" onClick={onClose}>
-              Cancel
-            </button>
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <WhistleDialog
+      title="Change the rest of the lesson"
+      act={() => void use()}
+      actLabel="Use this for the rest"
+      disabled={!rest || isPending || !run.online}
+      onClose={onClose}
+    >
+      <p className="mt-1 text-[#c3ccd6]">
+        {rest ? `${clockOf(rest.secondsLeft)} until the bell after this block. ` : ''}
+        What has begun stays as it is. The rest is planned as it is on the{' '}
+        <Link className="underline" to={`/desk/${run.periodId}`}>
+          desk
+        </Link>{' '}
+        now, for the students who are here now.
+      </p>
+      {error || problem ? (
+        <p role="alert" className="mt-3 text-[#ffb4ae]">
+          {problem || problemWords(error)}
+        </p>
+      ) : null}
+      {isPending && <p className="mt-3">Planning the rest …</p>}
+      {rest && !rows.length && <p className="mt-3">Nothing comes after this block.</p>}
+      <ul className="mt-3">
+        {rows.map((row) => {
+          const block = rest?.blocks.find((b) => b.id === row.id);
+          const before = was.get(row.id);
+          const isOut = drop.includes(row.id);
+          return (
+            <li key={row.id} className="border-t border-white/25">
+              <label className="flex min-h-11 items-center gap-3">
+                <input
+                  type="checkbox"
+                  className="h-5 w-5 accent-thin"
+                  checked={!isOut}
+                  aria-label={`Keep ${row.title}`}
+                  onChange={() => setDrop(isOut ? drop.filter((id) => id !== row.id) : [...drop, row.id])}
+                />
+                <span className={`min-w-0 flex-1 ${isOut ? 'text-[#aab4c0] line-through' : ''}`}>{row.title}</span>
+                <span className="head shrink-0 text-base">
+                  {isOut || !block
+                    ? 'left out'
+                    : before === undefined
+                      ? `new, ${clockOf(block.seconds)}`
+                      : before === block.seconds
+                        ? clockOf(before)
+                        : `${clockOf(before)} → ${clockOf(block.seconds)}`}
+                </span>
+              </label>
+            </li>
+          );
+        })}
+      </ul>
+      {rest && rest.overSeconds > 0 && (
+        <p className="mt-3 text-[#ffd591]" role="status">
+          Still {duration(rest.overSeconds)} past the bell at its shortest. Leave a block out.
+        </p>
+      )}
+      {turns && (
+        <p className="mt-3 text-[#c3ccd6]">
+          Turns for each student: {Math.round(rest.turns.before)} → {Math.round(rest.turns.after)}
+        </p>
+      )}
+    </WhistleDialog>
   );
 }

@@ -1,7 +1,7 @@
 import type { BoardAction, BoardObjects } from '../../../core/formats/board.ts';
 import type { FormatWords } from '../../../core/formats/formatWords.ts';
 import { Pennant } from '../../parts/Pennant.tsx';
-import { BoardButton } from './BoardButton.tsx';
+import { BoardActions } from './BoardActions.tsx';
 
 interface Props {
   sides: readonly BoardObjects[];
@@ -50,13 +50,7 @@ export function ObjectsPanel({ sides, actions, label, words, onAct }: Props) {
           </li>
         ))}
       </ul>
-      {actions.length > 0 && (
-        <div className="flex shrink-0 flex-wrap gap-1.5">
-          {actions.map((action) => (
-            <BoardButton key={action.code} action={action} words={words} onAct={onAct} />
-          ))}
-        </div>
-      )}
+      <BoardActions {...{ actions, words, onAct }} />
     </div>
   );
 }

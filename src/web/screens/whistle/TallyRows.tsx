@@ -1,6 +1,6 @@
 import type { BoardAction, BoardRow } from '../../../core/formats/board.ts';
 import type { FormatWords } from '../../../core/formats/formatWords.ts';
-import { BoardButton } from './BoardButton.tsx';
+import { BoardActions } from './BoardActions.tsx';
 import { RowCard } from './RowCard.tsx';
 
 interface Props {
@@ -24,13 +24,7 @@ export function TallyRows({ rows, actions, label, names, words, onAct }: Props) 
           </li>
         ))}
       </ul>
-      {actions.length > 0 && (
-        <div className="flex shrink-0 flex-wrap gap-1.5">
-          {actions.map((action) => (
-            <BoardButton key={action.code} action={action} words={words} onAct={onAct} />
-          ))}
-        </div>
-      )}
+      <BoardActions {...{ actions, words, onAct }} />
     </div>
   );
 }
