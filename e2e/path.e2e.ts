@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type App, startApp } from './app.ts';
 import { openBrowser } from './browser.ts';
-import { Screen } from './screen.ts';
+import { pause, Screen } from './screen.ts';
 
 const SPEED = 60;
 let app: App;
@@ -51,11 +51,16 @@ const GEAR: [string, string, number][] = [
   ['Light balls', 'light ball', 6],
 ];
 
-/** Picks a menu item by its first letters, as the keyboard does. */
 /** Goes down an open menu to the entry that begins so, and takes it: letters typed slowly on a busy machine would each begin anew. */
 async function pick(entry: string): Promise<void> {
   const at = () => screen.page.evaluate(() => document.activeElement?.textContent ?? '');
-  for (let i = 0; i < 40 && !(await at()).startsWith(entry); i++) await screen.press('ArrowDown');
+  for (let i = 0; i < 40; i++) {
+    const before = await at();
+    if (before.startsWith(entry)) break;
+    await screen.press('ArrowDown');
+    // The next key waits until the focus has moved: two at once would pass over an entry.
+    for (let wait = 0; wait < 50 && (await at()) === before; wait++) await pause(20);
+  }
   expect(await at()).toMatch(new RegExp(`^${entry}`));
   await screen.press('Enter');
 }
