@@ -1,7 +1,5 @@
-import { and, eq, sql } from 'drizzle-orm';
+import { and, eq, not, sql } from 'drizzle-orm';
 import type { FitInput } from '../core/fit/fitted.ts';
-import { newestSettings } from '../core/formats/newestSettings.ts';
-import { formatOf } from '../core/formats/registry.ts';
 import { historyIn } from '../core/live/historyIn.ts';
 import type { ClassHistory } from '../core/model/classHistory.ts';
 import { HOME_SCHOOL } from '../core/model/ids.ts';
@@ -19,6 +17,8 @@ import {
   runRecords,
   schoolRecords,
 } from './repositories/index.ts';
+import { newestLesson } from './repositories/newestLesson.ts';
+import { stillOpen } from './repositories/runLog.ts';
 import { readClass } from './routes/classes.ts';
 import { periods, runs } from './tables.ts';
 
@@ -30,9 +30,8 @@ const LOOKED_BACK = 12;
 
 /** What a class has had in its last lessons that have ended. */
 async function readHistory(db: Database, classId: string): Promise<ClassHistory> {
-  const ended = sql`${runs.data}->>'endedAt' is not null`;
   const newest = sql`(${runs.data}->>'startedAt')::bigint desc`;
-  return historyIn(await runRecords.list(db, and(eq(runs.classId, classId), ended), { orderBy: newest, most: LOOKED_BACK }));
+  return historyIn(await runRecords.list(db, and(eq(runs.classId, classId), not(stillOpen)), { orderBy: newest, most: LOOKED_BACK }));
 }
 
 /** Reads what several periods share once, each the first time that it is asked for. */
@@ -91,7 +90,7 @@ export async function readDesks(db: Database, periods: readonly Period[]): Promi
 /** A lesson with its settings in the newest version of their formats; null if it is gone. */
 export async function readLesson(db: Database, id: string, games = () => gameRecords.list(db)): Promise<Lesson | null> {
   const lesson = await lessonRecords.find(db, id);
-  return lesson ? newestSettings(lesson, await games(), (format) => formatOf(format).settingsUpgrades) : null;
+  return lesson ? newestLesson(lesson, games) : null;
 }
 
 /** The facts and choices of one period, with what others of the same time have of the gear. */

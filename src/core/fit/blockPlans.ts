@@ -12,7 +12,7 @@ import { seedOf } from '../rng.ts';
 import type { BlockInput, FittedGame } from './fitted.ts';
 import { traitsOf } from './traitsOf.ts';
 
-/** How many blocks' plans are kept: those of a lesson with every idea that is weighed for it. */
+/** How many plans of blocks are kept: enough for a lesson and every idea that is weighed for it. */
 const KEPT = 160;
 
 /** A game as it is once the length of its block is known, and what its format noticed. */
@@ -26,7 +26,7 @@ export interface BlockPlan {
   /** Undefined if the block has no game. */
   plan?: PlannedBlock;
   finish?(seconds: number): FinishedGame;
-  /** What checks noticed of it, by the check and where its groups are in each round. */
+  /** What each check found in this block. The second key says where the groups are in each round, as text. */
   noticed: Map<unknown, Map<string, readonly FindingDraft[]>>;
 }
 export type PlanOf = (input: BlockInput, block: Block, game: Game | undefined, playing: readonly string[]) => BlockPlan;

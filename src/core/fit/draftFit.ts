@@ -50,7 +50,7 @@ export interface PlannedLesson {
   blocks: { plan: BlockPlan; standing: StandingBlock; rounds: string }[];
 }
 
-/** Who plays, and who holds which role today. */
+/** The students who play today, and those who have another role. */
 function peopleToday(input: FitInput): FitDraft['people'] {
   const roles: Partial<Record<Role, string[]>> = {};
   const playing: string[] = [];
@@ -76,7 +76,7 @@ function numbersOf(blocks: FittedBlock[], gear: FitDraft['gear'], over: number):
   };
 }
 
-/** What of a block stands on the floor, without its length. */
+/** A block without its length: what the checks of one block need to know. */
 function standingOf({ game, id, title, phase, laid }: FittedBlock): StandingBlock {
   if (!game) return { id, title, phase, laid };
   const { timeline, plays: _plays, forecast: _forecast, ...still } = game;

@@ -41,6 +41,11 @@ export function readMetres(text: string, units: 'm' | 'ft'): number {
   return Number(metric[1]) * (metric[2] || units === 'm' ? 1 : 0.3048);
 }
 
+/** "The mat" from "the mat". */
+export const capital = (text: string): string => text.slice(0, 1).toUpperCase() + text.slice(1);
+/** "the mat" from "The mat". */
+export const uncapital = (text: string): string => text.slice(0, 1).toLowerCase() + text.slice(1);
+
 const IRREGULAR: Record<string, string> = { scarf: 'scarves', bench: 'benches' };
 /** "scarves". */
 export const many = (kind: string): string => IRREGULAR[kind] ?? `${kind}s`;

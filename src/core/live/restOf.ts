@@ -1,5 +1,6 @@
 import { fitUnweighed } from '../fit/fit.ts';
-import type { FitInput, FittedLesson } from '../fit/fitted.ts';
+import type { FitInput } from '../fit/fitted.ts';
+import { newHeader } from '../model/record.ts';
 import { freeze } from './freeze.ts';
 import type { PlanBlock } from './runPlan.ts';
 import type { RunState } from './runState.ts';
@@ -19,8 +20,6 @@ export interface RestOfLesson {
 const restOfBlock = ({ steps, step, remainingMs }: RunState): number =>
   Math.ceil(remainingMs / 1000) + steps.slice(step + 1).reduce((sum, s) => (s.block === steps[step].block ? sum + s.seconds : sum), 0);
 
-const turnsOf = (fitted: FittedLesson): number => fitted.numbers.turns;
-
 /**
  * The blocks that have not begun, fitted into the time to the bell as the lesson stands on the desk now, with who is here now.
  * `drop`: ids of blocks that are left out. `toBell`: seconds to the bell.
@@ -30,7 +29,7 @@ export function restOf(input: FitInput, state: RunState, toBell: number, drop: r
   const left = input.lesson.blocks.filter((b) => !begun.includes(b.id));
   const secondsLeft = Math.max(0, Math.round(toBell) - restOfBlock(state));
   const entries = { ...input.attendance?.entries, ...state.presence };
-  const attendance = { ...(input.attendance ?? NOBODY_NOTED), periodId: input.period.id, entries } as FitInput['attendance'];
+  const attendance = { ...(input.attendance ?? newHeader('attendance', 1)), periodId: input.period.id, entries } as FitInput['attendance'];
   const planned = (blocks: FitInput['lesson']['blocks']): FitInput => ({
     ...input,
     attendance,
@@ -39,12 +38,11 @@ export function restOf(input: FitInput, state: RunState, toBell: number, drop: r
   });
   const kept = planned(left.filter((b) => !drop.includes(b.id)));
   const fitted = fitUnweighed(kept);
+  const before = drop.length ? fitUnweighed(planned(left)) : fitted;
   return {
     blocks: freeze(kept, fitted).blocks,
     secondsLeft,
     overSeconds: fitted.numbers.overSeconds,
-    turns: { before: turnsOf(fitUnweighed(planned(left))), after: turnsOf(fitted) },
+    turns: { before: before.numbers.turns, after: fitted.numbers.turns },
   };
 }
-
-const NOBODY_NOTED = { kind: 'attendance', version: 1, revision: 0 };

@@ -1,6 +1,6 @@
 import type { SwitchCall } from '../formats/format.ts';
 import type { FormatWords } from '../formats/formatWords.ts';
-import { counted, duration, many, ranges, type Speak } from '../formats/speak.ts';
+import { capital, counted, duration, many, ranges, type Speak } from '../formats/speak.ts';
 import type { Finding, Fix } from '../model/finding.ts';
 import type { FormatId } from '../model/game.ts';
 import { laidWords } from './floor.en.ts';
@@ -182,12 +182,10 @@ export function callWords(calls: readonly SwitchCall[], numberOf: (pieceId: stri
   const resets = calls.filter((c) => c.verb === 'reset');
   const stays = calls.filter((c) => c.verb === 'stays' && c.where);
   return [
-    ...each('take-off', (c) => `${sentence(many(c.gearKind))} off at ${numberOf(c.pieceId)}${tail(c)}.`),
+    ...each('take-off', (c) => `${capital(many(c.gearKind))} off at ${numberOf(c.pieceId)}${tail(c)}.`),
     ...each('carry', (c) => `Take your ${c.gearKind} from ${numberOf(c.pieceId)}${tail(c)}.`),
     ...each('park', (c) => `Park the ${c.gearKind} at ${numberOf(c.pieceId)}${tail(c)}.`),
-    ...stays.map((c) => `${sentence(many(c.gearKind))} stay ${c.where} at ${numberOf(c.pieceId)}.`),
+    ...stays.map((c) => `${capital(many(c.gearKind))} stay ${c.where} at ${numberOf(c.pieceId)}.`),
     ...(resets.length ? [`Lay out as found at ${at(resets)}.`] : []),
   ];
 }
-
-const sentence = (text: string) => text.slice(0, 1).toUpperCase() + text.slice(1);

@@ -1,3 +1,4 @@
+import { capital, uncapital } from '../formats/speak.ts';
 import type { Rule, RuleKind, Said, Signal } from '../model/rule.ts';
 import { formatWords } from './formats.en.ts';
 import { LADDER_WORDS } from './ladder.en.ts';
@@ -55,7 +56,6 @@ const ladderWords = (ladder: readonly (keyof typeof LADDER_WORDS)[], restart: st
   [...new Set(ladder)].map((step) => (step === 'restart' ? `out until ${restart}` : LADDER_WORDS[step])).join(', then ');
 
 const stopped = (text: string) => (text === '' || /[.!?…]$/.test(text) ? text : `${text}.`);
-const capital = (text: string) => text.slice(0, 1).toUpperCase() + text.slice(1);
 
 /** A rule as it is read aloud: a label, and one or more sentences. */
 export function ruleWords(rule: Rule, format: string): { label: string; text: string } {
@@ -64,7 +64,7 @@ export function ruleWords(rule: Rule, format: string): { label: string; text: st
   const label = own && rule.from === 'format' && rule.kind !== 'aim' ? own : kind;
   if (rule.kind !== 'fault') return { label, text: stopped(capital(text)) };
   const then = rule.next ? saidWords(rule.next, format)[1] : '';
-  const back = rule.back ? `Back in: ${saidWords(rule.back, format)[1].replace(/^./, (c) => c.toLowerCase())}` : '';
+  const back = rule.back ? `Back in: ${uncapital(saidWords(rule.back, format)[1])}` : '';
   const ladder = rule.ladder && !then ? capital(ladderWords(rule.ladder, formatWords(format).restart)) : '';
   return { label, text: [capital(text), then, back, ladder].map(stopped).filter(Boolean).join(' ') };
 }

@@ -1,11 +1,10 @@
-import { counted, type Speak } from '../formats/speak.ts';
+import { capital, counted, type Speak } from '../formats/speak.ts';
 import { laidWords, USE_WORDS } from './floor.en.ts';
 
 type Data = Record<string, unknown>;
 type Sentence = { what: string; why: string };
 const n = (d: Data, key: string) => Number(d[key]);
 const the = (d: Data, key: string) => laidWords(String(d[key] ?? ''));
-const capital = (text: string) => text.slice(0, 1).toUpperCase() + text.slice(1);
 const use = (d: Data) => USE_WORDS[d.use as keyof typeof USE_WORDS] ?? 'throwing';
 const LOCAL = 'Side Court default. Local rules decide.';
 const pair = (d: Data) => (the(d, 'a') === the(d, 'b') ? `Two ${the(d, 'a')}s` : `${capital(the(d, 'a'))} and ${the(d, 'b')}`);

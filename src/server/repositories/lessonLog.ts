@@ -1,6 +1,4 @@
 import { asc, eq } from 'drizzle-orm';
-import { newestSettings } from '../../core/formats/newestSettings.ts';
-import { formatOf } from '../../core/formats/registry.ts';
 import { applyEdit, Edit } from '../../core/model/edit.ts';
 import { EDIT_VERSION, upgradeEdit } from '../../core/model/editVersion.ts';
 import { Lesson } from '../../core/model/lesson.ts';
@@ -8,6 +6,7 @@ import type { Database } from '../database.ts';
 import { inputIssues, Problem } from '../problem.ts';
 import { lessonEdits } from '../tables.ts';
 import { gameRecords, lessonRecords } from './index.ts';
+import { newestLesson } from './newestLesson.ts';
 
 export interface StoredEdit {
   revision: number;
@@ -46,7 +45,7 @@ export async function appendLessonEdit(
   request: { id: string; revision: number; edit: Edit; name: string; undoes?: number; redoes?: number },
 ): Promise<{ lesson: Lesson; stored: StoredEdit }> {
   return db.transaction(async (tx) => {
-    const lesson = newestSettings(await lessonRecords.get(tx, lessonId), await gameRecords.list(tx), (id) => formatOf(id).settingsUpgrades);
+    const lesson = await newestLesson(await lessonRecords.get(tx, lessonId), () => gameRecords.list(tx));
     const before = await tx.select().from(lessonEdits).where(eq(lessonEdits.id, request.id));
     // Ids are unique over all lessons: one that another lesson has was made up.
     if (before.length && before[0].lessonId !== lessonId) throw new Problem(409, 'repeated', [{ path: ['id'], code: 'repeated' }]);

@@ -3,6 +3,9 @@ import { RunEvent } from '../../core/model/run.ts';
 import type { Database } from '../database.ts';
 import { runEvents, runs } from '../tables.ts';
 
+/** Runs that have not ended. */
+export const stillOpen = sql`${runs.data}->>'endedAt' is null`;
+
 /** The run's events in the server's order. */
 export async function readRunLog(db: Database, runId: string): Promise<RunEvent[]> {
   const rows = await db.select({ data: runEvents.data }).from(runEvents).where(eq(runEvents.runId, runId)).orderBy(asc(runEvents.seq));

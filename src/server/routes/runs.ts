@@ -1,4 +1,4 @@
-import { and, eq, not, sql } from 'drizzle-orm';
+import { and, eq, not } from 'drizzle-orm';
 import { Router } from 'express';
 import { z } from 'zod';
 import { fitUnweighed } from '../../core/fit/fit.ts';
@@ -18,7 +18,7 @@ import type { Journal } from '../journal.ts';
 import { Problem, readInput } from '../problem.ts';
 import { noteEnd } from '../replayJournal.ts';
 import { classRecords, runRecords } from '../repositories/index.ts';
-import { appendRunEvents, countRunEvents, lengthOfLog, readRunLog, unknownEvents } from '../repositories/runLog.ts';
+import { appendRunEvents, countRunEvents, lengthOfLog, readRunLog, stillOpen, unknownEvents } from '../repositories/runLog.ts';
 import { runs } from '../tables.ts';
 import { bodyOf, idParam, newId, route } from './route.ts';
 
@@ -52,9 +52,6 @@ export function newRun(desk: DeskInput, now: number): Run {
 
 /** What the list of runs tells of each: nobody's name. */
 export type RunSummary = Omit<LogEntry, 'results' | 'absent' | 'late' | 'left' | 'gearMissing' | 'note'> & { periodId: string };
-
-/** Runs that have not ended. */
-const stillOpen = sql`${runs.data}->>'endedAt' is null`;
 
 /** Seconds without a sign of life after which another window may lead. */
 const LEASE_MS = 4_000;

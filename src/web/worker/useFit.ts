@@ -55,22 +55,23 @@ function useFitting(input: FitInput | null, weighs: boolean): { fit: Fit; weighF
     wanted.current = input;
     if (!input) return;
     setFit((f) => ({ ...f, stale: true }));
-    const isWanted = (done: FitInput) => wanted.current === done;
     const work = async () => {
       if (busy.current) return;
       busy.current = true;
       try {
-        for (let done: FitInput | null = null; wanted.current && !isWanted(done as FitInput); ) {
-          done = wanted.current;
-          const { id, fitted } = weighs ? await fitting().open(done) : { id: 0, fitted: await fitting().fitUnweighed(done) };
-          if (!isWanted(done)) continue;
+        for (let done: FitInput | null = null; wanted.current && wanted.current !== done; ) {
+          const now: FitInput = wanted.current;
+          const isWanted = () => wanted.current === now;
+          done = now;
+          const { id, fitted } = weighs ? await fitting().open(now) : { id: 0, fitted: await fitting().fitUnweighed(now) };
+          if (!isWanted()) continue;
           const unweighed = new Set(weighs ? fitted.findings.map(findingKey) : []);
           const next = { fitted, stale: false, unweighed };
           // Only an edit's own effect is drawn at once; the first drawing and weighed fixes in small pieces, between which a slow machine answers.
           if (shown.current) setFit(next);
           else startTransition(() => setFit(next));
           shown.current = true;
-          if (weighs) await weighAll(id, next, first, () => isWanted(done as FitInput), setFit);
+          if (weighs) await weighAll(id, next, first, isWanted, setFit);
         }
       } finally {
         busy.current = false;

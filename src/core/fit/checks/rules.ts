@@ -6,7 +6,7 @@ import type { BlockId } from '../../model/ids.ts';
 import { type OwnRule, ruleKey, type Signal } from '../../model/rule.ts';
 import { type BlockInput, laidIn, type StandingBlock } from '../fitted.ts';
 
-/** What stops everyone if nobody said anything else. */
+/** The stop signal that is suggested for a game without one. */
 const USUAL_STOP = 'One long whistle and a raised arm: freeze, gear on the floor';
 
 const WEIGHTS: Record<Hole['code'], Weight> = {
@@ -46,7 +46,7 @@ function ideasFor(input: BlockInput, block: StandingBlock, hole: Hole): FixIdea[
   return rule ? [{ code: 'use-usual-rule', data: { about: hole.about, hole: hole.code }, edits: [withRule(input, block.id, rule)] }] : [];
 }
 
-/** What the rules of a game leave open, or say of things that are not there. Gear that is short is a finding of its own. */
+/** Finds what the rules do not settle, and what they name that is not there. Gear that runs short has a check of its own. */
 export function ruleChecks(input: BlockInput, _: unknown, block: StandingBlock): FindingDraft[] {
   const { game } = block;
   if (!game) return [];

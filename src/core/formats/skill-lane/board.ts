@@ -34,27 +34,21 @@ function rowOf({ setup, view }: Playing<LanePlaySetup>, play: number): BoardRow 
 
 /** A line for each lane, whose turn it is first; a student without a lane, such as a latecomer, has a line alone. */
 export function laneBoard(plays: Students, _: unknown, round = 0): BoardPart[] {
-  const lines: (BoardLine & { turns: number[] })[] = [];
-  const byLane = new Map<number, BoardLine & { turns: number[] }>();
-  plays.forEach((play, i) => {
-    const { lane, order = 0, of = 1 } = play.setup;
-    const known = lane === undefined ? undefined : byLane.get(lane);
-    const line = known ?? { ...(lane === undefined ? {} : { place: `lane-${lane + 1}` }), rows: [], turns: [] };
-    line.rows.push(rowOf(play, i));
-    // Turns until this student's next one.
-    line.turns.push((((order - round) % of) + of) % of);
-    if (known) return;
-    lines.push(line);
-    if (lane !== undefined) byLane.set(lane, line);
+  const lines = new Map<string, number[]>();
+  plays.forEach(({ setup: { lane } }, i) => {
+    const key = lane === undefined ? `alone ${i}` : `lane-${lane + 1}`;
+    lines.set(key, [...(lines.get(key) ?? []), i]);
   });
-  const inTurn = ({ rows, turns, ...line }: (typeof lines)[number]): BoardLine => ({
-    ...line,
-    rows: rows
-      .map((row, i) => ({ row, turn: turns[i] }))
-      .sort((a, b) => a.turn - b.turn)
-      .map(({ row }) => row),
+  /** Turns until a student's next one. */
+  const turnsLeft = (i: number) => {
+    const { order = 0, of = 1 } = plays[i].setup;
+    return (((order - round) % of) + of) % of;
+  };
+  const lineOf = ([key, members]: [string, number[]]): BoardLine => ({
+    ...(plays[members[0]].setup.lane === undefined ? {} : { place: key }),
+    rows: members.sort((a, b) => turnsLeft(a) - turnsLeft(b)).map((i) => rowOf(plays[i], i)),
   });
-  return [{ part: 'lines', code: 'tries', lines: lines.map(inTurn) }];
+  return [{ part: 'lines', code: 'tries', lines: [...lines].map(lineOf) }];
 }
 
 /** Tries made since the last step, of all tries, student by student. */

@@ -20,7 +20,12 @@ export function clashBoard([{ setup, view }]: Clash): BoardPart[] {
     const sides = ids.map((side, group): BoardObjects => {
       const standing = view.tally[side];
       return {
-        ...{ group, side, value: view.scores[side], count: setup.targets, standing, note: noteOf(side) },
+        group,
+        side,
+        value: view.scores[side],
+        count: setup.targets,
+        standing,
+        note: noteOf(side),
         down: act('down', { type: 'down', side }, isOn && standing > 0),
         up: act('up', { type: 'up', side }, isOn && standing < setup.targets),
       };

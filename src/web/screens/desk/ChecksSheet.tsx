@@ -1,14 +1,10 @@
 import { useState } from 'react';
 import type { FittedLesson } from '../../../core/fit/fitted.ts';
-import type { Speak } from '../../../core/formats/speak.ts';
-import { duration } from '../../../core/formats/speak.ts';
+import { duration, type Speak, uncapital } from '../../../core/formats/speak.ts';
 import { type Edit, gesture } from '../../../core/model/edit.ts';
 import { type Finding, findingKey } from '../../../core/model/finding.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
 import { changeWords, findingWords, fixWords } from '../../../core/words/en.ts';
-
-/** A fix as it reads after "Undo: ": names keep their capitals. */
-const afterUndo = (text: string) => text.slice(0, 1).toLowerCase() + text.slice(1);
 
 interface Props {
   lesson: Lesson;
@@ -100,7 +96,7 @@ function Check({
                 key={`${fix.code}${JSON.stringify(fix.data)}`}
                 type="button"
                 className="torn flex items-baseline justify-between gap-2 bg-tint px-3 py-1.5 hover:bg-[#c9d8f4]"
-                onClick={() => perform(gesture(fix.edits), afterUndo(fixWords(fix, speak)))}
+                onClick={() => perform(gesture(fix.edits), uncapital(fixWords(fix, speak)))}
               >
                 <span className="font-bold text-tape">{fixWords(fix, speak)}</span>
                 <span className="head shrink-0 text-right text-xs">{changeWords(fix, speak)}</span>

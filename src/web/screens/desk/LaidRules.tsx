@@ -1,3 +1,4 @@
+import { capital } from '../../../core/formats/speak.ts';
 import { GEAR_COLOURS, LAID_FACTS, LANE_USES, type LaidPiece } from '../../../core/model/laidPiece.ts';
 import { LAID_WORDS, USE_WORDS } from '../../../core/words/floor.en.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
@@ -28,7 +29,7 @@ export function LaidRules({ piece, units, onPut }: { piece: LaidPiece; units: Un
   );
   return (
     <section className="border-b p-4" aria-label={`Piece: ${name}`}>
-      <h2 className="mb-1 text-base">{LAID_WORDS[piece.laid].slice(0, 1).toUpperCase() + LAID_WORDS[piece.laid].slice(1)}</h2>
+      <h2 className="mb-1 text-base">{capital(LAID_WORDS[piece.laid])}</h2>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
         <CommitField label="Name" value={piece.title} onCommit={(title) => set({ title })} />
         {'use' in more && (

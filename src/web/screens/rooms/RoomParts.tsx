@@ -1,5 +1,6 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
+import { capital } from '../../../core/formats/speak.ts';
 import { type Door, SWINGS } from '../../../core/model/door.ts';
 import { type Room, WALL_KINDS } from '../../../core/model/room.ts';
 import { wallNames } from '../../../core/words/floor.en.ts';
@@ -57,7 +58,7 @@ export function WallRows({ room, save }: { room: Room; save: SaveRoom }) {
         {room.walls.map((kind, i) => (
           <ChoiceField
             key={`wall-${i + 1}`}
-            label={names[i].slice(0, 1).toUpperCase() + names[i].slice(1)}
+            label={capital(names[i])}
             value={kind}
             options={WALL_KINDS.map((k) => [k, k] as const)}
             onPick={(k) => attempt(save((now) => ({ walls: now.walls.map((w, j) => (j === i ? k : w)) })))}
