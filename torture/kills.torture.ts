@@ -14,8 +14,10 @@ describe('a server that is killed', () => {
     try {
       const runs = await Promise.all(['mills', 'weather', 'orchard'].map((p) => school.run(p)));
       const stop = until(0.25);
+      const taken = () => [...school.acknowledged.values()].reduce((sum, ids) => sum + ids.size, 0);
       let kills = 0;
-      for (; kills < 3 || Date.now() < stop; kills++) {
+      // On a busy machine little is acknowledged between two kills: it goes on until there is enough to lose.
+      for (; kills < 3 || Date.now() < stop || (taken() <= 20 && kills < 40); kills++) {
         let alive = true;
         const load = runs.map(async (run) => {
           while (alive && (await school.tap(run, 1 + Math.floor(random() * 4)))) await pause(random() * 8);
@@ -27,9 +29,8 @@ describe('a server that is killed', () => {
         await school.start();
         await school.expectWhole(`kill ${kills}`);
       }
-      const taken = [...school.acknowledged.values()].reduce((sum, ids) => sum + ids.size, 0);
-      expect(taken).toBeGreaterThan(20);
-      console.log(`${kills} kills, ${taken} events acknowledged`);
+      expect(taken()).toBeGreaterThan(20);
+      console.log(`${kills} kills, ${taken()} events acknowledged`);
     } finally {
       await school.end();
     }

@@ -1,6 +1,5 @@
-import type { PlannedBlock } from '../formats/format.ts';
+import type { PlanInput, PlannedBlock } from '../formats/format.ts';
 import { formatOf } from '../formats/registry.ts';
-import type { SettingMeta } from '../formats/setting.ts';
 import { contentIds, Recent } from '../memoize.ts';
 import { bandOf } from '../model/band.ts';
 import type { FindingDraft } from '../model/finding.ts';
@@ -10,6 +9,7 @@ import type { Block } from '../model/lesson.ts';
 import { defaultsFor, ladderOf, limitsFor } from '../model/school.ts';
 import { seedOf } from '../rng.ts';
 import type { BlockInput, FittedGame } from './fitted.ts';
+import { hostsFor } from './hostsFor.ts';
 import { traitsOf } from './traitsOf.ts';
 
 /** How many plans of blocks are kept: enough for a lesson and every idea that is weighed for it. */
@@ -38,7 +38,8 @@ function planGame(input: BlockInput, block: Block, game: Game, playing: readonly
   const pairs = (wish: 'apart' | 'together') =>
     input.wishes.filter((w) => w.wish === wish).map((w) => [w.students[0], w.students[1]] as const);
   const { game: chosen } = block;
-  return formatOf(game.format).plan(game.setup, {
+  const format = formatOf(game.format);
+  const given: PlanInput = {
     blockId: block.id,
     gameValues: game.bands[band] ?? {},
     teacherValues: chosen!.settings,
@@ -58,7 +59,8 @@ function planGame(input: BlockInput, block: Block, game: Game, playing: readonly
     rules: { game: game.rules, teacher: chosen!.rules ?? [], offences: game.offences, ladder: ladderOf(input.school) },
     ...(input.history ? { had: input.history.roles } : {}),
     seed: seedOf(block.id),
-  });
+  };
+  return format.plan(game.setup, format.isHost ? { ...given, hosts: hostsFor(given, input.games) } : given);
 }
 
 /** A block planned afresh. */
@@ -67,7 +69,6 @@ export const freshPlan: PlanOf = (input, block, game, playing) => {
   if (!game) return { noticed };
   const plan = planGame(input, block, game, playing);
   const { span: _, finish, ...rest } = plan;
-  const settings: SettingMeta[] = formatOf(game.format).settings(game.setup);
   const finished = new Map<number, FinishedGame>();
   return {
     plan,
@@ -76,7 +77,7 @@ export const freshPlan: PlanOf = (input, block, game, playing) => {
       const known = finished.get(seconds);
       if (known) return known;
       const { noticed: own, ...done } = finish(seconds);
-      const made = { game: { ...rest, gameId: game.id, title: game.title, format: game.format, settings, ...done }, noticed: own };
+      const made = { game: { ...rest, gameId: game.id, title: game.title, format: game.format, ...done }, noticed: own };
       finished.set(seconds, made);
       return made;
     },
@@ -91,6 +92,10 @@ const blockId = contentIds(2000);
 /** A block's plan, kept by everything that it depends on: an edit plans the block that it is about, and no other. */
 export const keptPlan: PlanOf = (input, block, game, playing) => {
   const { schoolClass, students, ratings, wishes, attendance, room, cupboard, school, history = null, day = null } = input;
-  const facts = [schoolClass, students, ratings, wishes, attendance, room, cupboard, school, history, day, game ?? null].map(factId);
+  // Places of it may be other games.
+  const others = game && formatOf(game.format).isHost ? input.games : null;
+  const facts = [schoolClass, students, ratings, wishes, attendance, room, cupboard, school, history, day, game ?? null, others].map(
+    factId,
+  );
   return plans.of(`${facts.join()}|${blockId(block)}`, () => freshPlan(input, block, game, playing));
 };

@@ -79,7 +79,7 @@ function numbersOf(blocks: FittedBlock[], gear: FitDraft['gear'], over: number):
 /** A block without its length: what the checks of one block need to know. */
 function standingOf({ game, id, title, phase, laid }: FittedBlock): StandingBlock {
   if (!game) return { id, title, phase, laid };
-  const { timeline, plays: _plays, forecast: _forecast, ...still } = game;
+  const { timeline, plays: _plays, visits: _visits, forecast: _forecast, ...still } = game;
   return { id, title, phase, laid, game: { ...still, rounds: roundsOf(game.groups, timeline.bouts) } };
 }
 

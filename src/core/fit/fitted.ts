@@ -1,4 +1,5 @@
 import type { BlockIdeas, Card, Segment, SwitchCall, Timeline } from '../formats/format.ts';
+import type { Visit } from '../formats/hosted.ts';
 import type { SettingMeta, SettingRoles } from '../formats/setting.ts';
 import type { GearClaim, GearLine } from '../gear/cover.ts';
 import type { GearNeed } from '../gear/need.ts';
@@ -61,6 +62,8 @@ export interface FittedGame {
   walkM: number;
   timeline: Timeline;
   plays: unknown[];
+  /** Stays of groups at places that are games of their own. */
+  visits: Visit[];
   forecast: Forecast;
   needs: GearNeed[];
   calls: SwitchCall[];
@@ -93,7 +96,7 @@ export interface FittedBlock {
 
 /** What of a block does not depend on its length: checks of one block see this alone, so that their answers can be kept. */
 export interface StandingBlock extends Pick<FittedBlock, 'id' | 'title' | 'phase' | 'laid'> {
-  game?: Omit<FittedGame, 'timeline' | 'plays' | 'forecast'> & {
+  game?: Omit<FittedGame, 'timeline' | 'plays' | 'visits' | 'forecast'> & {
     /** rounds[r][g]: index of the place, −1 waiting. */
     rounds: number[][];
   };

@@ -7,11 +7,12 @@ import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Room } from '../model/room.ts';
 import type { Said } from '../model/rule.ts';
-import type { PlayView } from '../play/playRules.ts';
+import type { PlayView, Sheet } from '../play/playRules.ts';
 import type { Bout } from './bouts.ts';
+import type { Hosts } from './hosted.ts';
 import type { OwnRules } from './rules.ts';
 
-/** Everything a format may look at when it plans a block. Plain data. */
+/** Everything a format may look at when it plans a block. Plain data but for the games that may be played at one of its places. */
 export interface PlanInput {
   blockId: string;
   gameValues: Record<string, unknown>;
@@ -37,6 +38,8 @@ export interface PlanInput {
   rules: OwnRules;
   /** How often each had a role in the last lessons, by role and student. */
   had?: Readonly<Record<string, Readonly<Record<string, number>>>>;
+  /** Games that may be played at one of its places; none if absent. */
+  hosts?: Hosts;
   seed: number;
 }
 export interface PlanContext<G, V> extends PlanInput {
@@ -93,10 +96,12 @@ export interface BlockIdeas {
   /** What those do who wait; empty where they have nothing to do. */
   waitingTask: string;
 }
-/** One play of a block and where it stands. */
+/** One play of a block and where it stands at second `at` of it. `sheet`: what its board shows beside the view. */
 export interface Playing<P> {
   setup: P;
   view: PlayView;
+  sheet: Sheet;
+  at: number;
 }
 /** `seconds`: working time that is played through; the same seed gives the same play. */
 export interface SimulateOptions {

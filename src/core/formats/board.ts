@@ -10,8 +10,9 @@ export interface Ask {
 export interface BoardAction {
   /** Worded by the format. */
   code: string;
-  /** Which of the block's plays it is for. */
+  /** Which of the block's plays it is for, or of the plays of one of its visits. */
   play: number;
+  visit?: number;
   event: Omit<PlayEvent, 'at'> & { type: string };
   enabled: boolean;
   ask?: Ask;
@@ -68,12 +69,30 @@ export interface BoardObjects {
   up: BoardAction;
   note?: BoardRow['note'];
 }
+/** A student with a stopwatch: `from`: second of the play since which it runs, if it does; `best`: their shortest time so far. */
+export interface BoardWatch {
+  player: string;
+  value: number;
+  from?: number;
+  best?: number;
+  action: BoardAction;
+}
+/** A row of numbers, such as a group's points by station; null if there is none yet. */
+export interface BoardTableRow {
+  group: number;
+  cells: (number | null)[];
+  total: number;
+}
 /** A scoreboard as data; the web draws each by `part` and knows no format. `code` is worded by the format. */
 export type BoardPart =
   | { part: 'tally'; code: string; rows: BoardRow[]; actions?: BoardAction[] }
   | { part: 'seats'; code: string; courts: BoardSeats[] }
   | { part: 'lines'; code: string; lines: BoardLine[] }
   | { part: 'objects'; code: string; sides: BoardObjects[]; actions: BoardAction[] }
+  /** `at`: second of the play now. */
+  | { part: 'watch'; code: string; at: number; rows: BoardWatch[] }
+  /** `columns`: ids of the places that the cells are about. */
+  | { part: 'table'; code: string; columns: string[]; rows: BoardTableRow[] }
   | { part: 'roster'; code: string; sections: BoardSection[]; actions: BoardAction[] };
 
 /** Every action that a board offers, in the order in which it is drawn. */
@@ -81,6 +100,8 @@ export function actionsOf(part: BoardPart): BoardAction[] {
   if (part.part === 'seats') return part.courts.flatMap((court) => court.seats.map((seat) => seat.action));
   if (part.part === 'lines') return part.lines.flatMap((line) => line.rows.flatMap((row) => row.actions));
   if (part.part === 'objects') return [...part.sides.flatMap((side) => [side.down, side.up]), ...part.actions];
+  if (part.part === 'watch') return part.rows.map((row) => row.action);
+  if (part.part === 'table') return [];
   if (part.part === 'tally') return [...part.rows.flatMap((row) => row.actions), ...(part.actions ?? [])];
   const own = part.sections.flatMap((s) => s.students.flatMap(({ action, more }) => (action ? [action, ...more] : more)));
   return [...own, ...part.actions];
@@ -89,6 +110,36 @@ export function actionsOf(part: BoardPart): BoardAction[] {
 /** The actions that an asking one can become, one for each answer; itself if it asks nothing. */
 export const answered = ({ ask, ...action }: BoardAction): BoardAction[] =>
   ask ? ask.among.map(({ value }) => ({ ...action, event: { ...action.event, [ask.field]: ask.many ? [value] : value } })) : [action];
+
+/** A board with each of its actions changed. */
+export function withActions(part: BoardPart, change: (action: BoardAction) => BoardAction): BoardPart {
+  const row = (each: BoardRow): BoardRow => ({ ...each, actions: each.actions.map(change) });
+  const student = (each: BoardStudent): BoardStudent => ({
+    ...each,
+    ...(each.action && { action: change(each.action) }),
+    more: each.more.map(change),
+  });
+  switch (part.part) {
+    case 'seats':
+      return { ...part, courts: part.courts.map((c) => ({ ...c, seats: c.seats.map((s) => ({ ...s, action: change(s.action) })) })) };
+    case 'lines':
+      return { ...part, lines: part.lines.map((line) => ({ ...line, rows: line.rows.map(row) })) };
+    case 'objects': {
+      const sides = part.sides.map((side) => ({ ...side, down: change(side.down), up: change(side.up) }));
+      return { ...part, sides, actions: part.actions.map(change) };
+    }
+    case 'tally':
+      return { ...part, rows: part.rows.map(row), ...(part.actions && { actions: part.actions.map(change) }) };
+    case 'watch':
+      return { ...part, rows: part.rows.map((each) => ({ ...each, action: change(each.action) })) };
+    case 'table':
+      return part;
+    case 'roster': {
+      const sections = part.sections.map((section) => ({ ...section, students: section.students.map(student) }));
+      return { ...part, sections, actions: part.actions.map(change) };
+    }
+  }
+}
 
 /** A line of the logbook's results. */
 export interface ResultRow {

@@ -93,7 +93,11 @@ describe.each(GAMES.map((game) => [game.title, game] as const))('%s', (_, game) 
         for (const segment of done.timeline.segments)
           for (const event of format.clockEvents(segment, done.timeline.bouts.length, done.plays[0]))
             events.push({ ...event, at: segment.until });
-        const played = (list: PlayEvent[]) => done.plays.map((setup) => ({ setup, ...format.replay(setup, list) }));
+        const played = (list: PlayEvent[]) =>
+          done.plays.map((setup) => {
+            const fold = list.reduce((play, event) => play.step(event), format.open(setup));
+            return { setup, view: fold.view(), refused: fold.refused, sheet: fold.sheet(), at: list.at(-1)?.at ?? 0 };
+          });
         const whole = played(events);
         expect(
           whole.flatMap((p) => p.refused),

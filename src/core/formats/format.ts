@@ -9,6 +9,7 @@ import type { PlayEvent, PlayView } from '../play/playRules.ts';
 import type { BlockIdeas, Card, PlanInput, Playing, Segment, SimulateOptions, SwitchCall, Timeline } from './blockPlan.ts';
 import type { BoardPart, ResultRow } from './board.ts';
 import type { Attempts, FormatSpec } from './formatSpec.ts';
+import { type Visit, visitsOf } from './hosted.ts';
 import type { SettingsUpgrade } from './newestSettings.ts';
 import { wholeCard } from './rules.ts';
 import { rolesIn, type SettingMeta, type SettingRoles, settle } from './setting.ts';
@@ -53,14 +54,18 @@ export interface PlannedBlock {
   rules: Rule[];
   ideas: BlockIdeas;
   clearances: Record<string, { metres: number; running: boolean; runM: number }>;
+  settings: SettingMeta[];
   /** The block once its seconds are known. */
-  finish(seconds: number): { timeline: Timeline; plays: unknown[]; forecast: Forecast; noticed: FindingDraft[] };
+  finish(seconds: number): { timeline: Timeline; plays: unknown[]; visits: Visit[]; forecast: Forecast; noticed: FindingDraft[] };
 }
 
 /** A format as the rest of the house sees it: takes unknown, gives plain data. */
 export interface Format {
   id: string;
   settings(setup: unknown): SettingMeta[];
+  /** True if its places may be games of their own; and if it may be such a game itself. */
+  isHost: boolean;
+  canBePlace: boolean;
   settingsUpgrades: readonly SettingsUpgrade[];
   /** The code of what is wrong with a setting's value, or undefined. */
   settingProblem(setup: unknown, key: string, value: unknown): string | undefined;
@@ -95,10 +100,12 @@ export interface Format {
 export function defineFormat<Id extends string, G, V extends object, P, State, E extends { type: string }>(
   spec: FormatSpec<Id, G, V, P, State, E>,
 ): Format {
-  const parsed = ({ setup, view }: Playing<unknown>): Playing<P> => ({ setup: spec.play.parse(setup), view });
+  const parsed = (playing: Playing<unknown>): Playing<P> => ({ ...playing, setup: spec.play.parse(playing.setup) });
   return {
     id: spec.id,
     settings: (setup) => spec.settings(spec.parseSetup(setup)),
+    isHost: spec.hosted !== undefined,
+    canBePlace: spec.hosted === undefined && spec.canBePlace !== false,
     settingsUpgrades: spec.settingsUpgrades ?? [],
     settingProblem(setup, key, value) {
       const metas = spec.settings(spec.parseSetup(setup));
@@ -157,7 +164,7 @@ function planWith<Id extends string, G, V extends object, P, State, E extends { 
   input: PlanInput,
 ): PlannedBlock {
   const setup = spec.parseSetup(rawSetup);
-  const metas = spec.settings(setup);
+  const metas = spec.settings(setup, input.hosts);
   const { values, noticed: aside } = usableValues(spec.id, metas, input, spec.parseValues);
   const context = { ...input, setup, values };
   const still = { metres: input.wallClearanceM, running: false, runM: 0 };
@@ -168,6 +175,7 @@ function planWith<Id extends string, G, V extends object, P, State, E extends { 
   return {
     ...draft,
     values: draft.values as Record<string, unknown>,
+    settings: metas,
     usual: settle(metas, input.band, input.gameValues, {}),
     roles: rolesIn(metas, draft.values as Record<string, unknown>),
     span: spec.span(context, draft),
@@ -183,12 +191,23 @@ function planWith<Id extends string, G, V extends object, P, State, E extends { 
     clearances: Object.fromEntries(draft.pieces.map((p) => [p.id, spec.clearance?.(context, p.id) ?? still])),
     finish(seconds) {
       const timeline = spec.timeline(context, draft, seconds);
-      const plays = spec.plays(context, draft, timeline);
+      const stays = spec.hosted ? visitsOf(timeline.bouts, (piece, students) => spec.hosted!(context, draft, piece, students)) : [];
+      const plays = spec.plays(context, draft, timeline, activeByPlace(stays));
       const forecast = joined(
         plays.map((play, i) => (spec.quick ?? spec.forecast)(play, { seconds: Math.max(1, seconds), seed: input.seed + i })),
       );
       const own = spec.checks(context, draft, timeline).map((f) => signedFinding(spec.id, f));
-      return { timeline, plays, forecast, noticed: [...aside, ...noticed, ...own] };
+      return { timeline, plays, visits: stays.map((s) => s.visit), forecast, noticed: [...aside, ...noticed, ...own] };
     },
   };
+}
+
+/** The average share of a stay that students are active, by place. */
+function activeByPlace(stays: ReturnType<typeof visitsOf>): Record<number, number> {
+  const sums: Record<number, { of: number; sum: number }> = {};
+  for (const { visit, activeShare } of stays) {
+    const { of, sum } = sums[visit.piece] ?? { of: 0, sum: 0 };
+    sums[visit.piece] = { of: of + 1, sum: sum + activeShare };
+  }
+  return Object.fromEntries(Object.entries(sums).map(([piece, { of, sum }]) => [piece, sum / of]));
 }

@@ -6,6 +6,7 @@ import type { Forecast, ForecastOptions } from '../play/forecast.ts';
 import type { PlayEvent, PlayRules } from '../play/playRules.ts';
 import type { BlockDraft, BlockIdeas, Card, PlanContext, Playing, Segment, SimulateOptions, SwitchCall, Timeline } from './blockPlan.ts';
 import type { BoardPart, ResultRow } from './board.ts';
+import type { AtPlace, Hosts } from './hosted.ts';
 import type { SettingsUpgrade } from './newestSettings.ts';
 import type { SettingMeta } from './setting.ts';
 import type { Frame, PlayFloor, TriedPlay } from './tryOut.ts';
@@ -26,7 +27,7 @@ export interface Attempts {
 export interface FormatSpec<Id extends string, G, V, P, State, E extends { type: string }> {
   id: Id;
   parseSetup(setup: unknown): G;
-  settings(setup: G): SettingMeta[];
+  settings(setup: G, hosts?: Hosts): SettingMeta[];
   /** What settings of older versions are called and worth today: the first turns version 1 into 2. */
   settingsUpgrades?: readonly SettingsUpgrade[];
   parseValues(values: unknown): { ok: true; values: V } | { ok: false; key: string; code: string };
@@ -36,8 +37,12 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   pace?(context: PlanContext<G, V>, draft: Omit<BlockDraft<V>, 'moveSeconds' | 'walkM'>): Pick<BlockDraft<V>, 'moveSeconds' | 'walkM'>;
   span(context: PlanContext<G, V>, draft: BlockDraft<V>): { least: number; most: number };
   timeline(context: PlanContext<G, V>, draft: BlockDraft<V>, seconds: number): Timeline;
-  /** One play, or one for each court where courts play for themselves. */
-  plays(context: PlanContext<G, V>, draft: BlockDraft<V>, timeline: Timeline): P[];
+  /** False if it needs a room of its own and is never played at a place of another game. */
+  canBePlace?: boolean;
+  /** The game that is played at a place by those who are there, if that place is a game of its own; none if left out. */
+  hosted?(context: PlanContext<G, V>, draft: BlockDraft<V>, piece: number, students: readonly string[]): AtPlace | undefined;
+  /** One play, or one for each court where courts play for themselves. `activeAt`: share of a stay that students are active at places that are games. */
+  plays(context: PlanContext<G, V>, draft: BlockDraft<V>, timeline: Timeline, activeAt: Readonly<Record<number, number>>): P[];
   gear(context: PlanContext<G, V>, draft: BlockDraft<V>): GearNeed[];
   /** What is called out at a move; nothing if left out. */
   calls?(context: PlanContext<G, V>, draft: BlockDraft<V>): SwitchCall[];

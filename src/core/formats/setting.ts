@@ -18,12 +18,14 @@ export interface SettingMeta {
   most?: number;
   step?: number;
   /** Value and label (a title from the game, or a word code of the format). */
-  options?: { value: string | number; title?: string }[];
+  options?: { value: string | number; title?: string; isGame?: boolean }[];
   /** By band where the format has a view; otherwise one value; absent where fit solves it. */
   byBand?: Record<Band, unknown>;
   fallback?: unknown;
   /** True where the default is a house default, said wherever shown. */
   house?: boolean;
+  /** What it is while the game is played at a place of another one, whatever the game says; null: solved. */
+  hosted?: number | null;
 }
 
 /** Whether places stand as near as play allows, or as far apart as the floor does. */

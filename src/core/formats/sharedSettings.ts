@@ -47,7 +47,7 @@ export const secondsSetting = (
   ...(byBand ? { byBand, house: true } : {}),
 });
 
-/** Rounds of a block: how many, how long (solved if not set), the break between them, walk-through and rehearsal before, reset after. */
+/** Rounds of a block: how many, how long (solved if not set), the break between them, walk-through and rehearsal before, reset after. At a place of another game a group's stay is one round. */
 export const roundSettings = (usual: {
   rounds: number;
   breakSeconds: number;
@@ -55,10 +55,10 @@ export const roundSettings = (usual: {
   rehearse: number;
   reset: number;
 }): SettingMeta[] => [
-  { key: 'bouts', kind: 'count', group: 'time', least: 1, most: 8, fallback: usual.rounds },
-  secondsSetting('workSeconds', 20, 1800),
-  secondsSetting('breakSeconds', 0, 300, usual.breakSeconds),
-  secondsSetting('walkSeconds', 0, 600, usual.walk),
-  secondsSetting('rehearseSeconds', 0, 600, usual.rehearse),
-  secondsSetting('resetSeconds', 0, 600, usual.reset),
+  { key: 'bouts', kind: 'count', group: 'time', least: 1, most: 8, fallback: usual.rounds, hosted: 1 },
+  { ...secondsSetting('workSeconds', 20, 1800), hosted: null },
+  { ...secondsSetting('breakSeconds', 0, 300, usual.breakSeconds), hosted: 0 },
+  { ...secondsSetting('walkSeconds', 0, 600, usual.walk), hosted: 0 },
+  { ...secondsSetting('rehearseSeconds', 0, 600, usual.rehearse), hosted: 0 },
+  { ...secondsSetting('resetSeconds', 0, 600, usual.reset), hosted: 0 },
 ];

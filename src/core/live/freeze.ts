@@ -34,6 +34,7 @@ export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
               format: block.game.format,
               playVersion: formatOf(block.game.format).playVersion,
               plays: block.game.plays,
+              ...(block.game.visits.length ? { visits: block.game.visits } : {}),
               groups: block.game.groups,
               pieces: block.game.pieces,
               things: block.game.things,

@@ -10,11 +10,12 @@ export function historyIn(runs: readonly Run[]): ClassHistory {
   for (const run of runs)
     for (const { game } of planOf(run).blocks) {
       if (!game) continue;
-      for (const setup of game.plays)
-        for (const [role, students] of Object.entries(formatOf(game.format).rolesIn(setup))) {
-          roles[role] ??= {};
-          for (const id of students) roles[role][id] = (roles[role][id] ?? 0) + 1;
-        }
+      for (const { format, plays } of [game, ...(game.visits ?? [])])
+        for (const setup of plays)
+          for (const [role, students] of Object.entries(formatOf(format).rolesIn(setup))) {
+            roles[role] ??= {};
+            for (const id of students) roles[role][id] = (roles[role][id] ?? 0) + 1;
+          }
     }
   const { met, lessons } = metIn(runs);
   return { met, roles, lessons };

@@ -1,11 +1,12 @@
 import type { ResultRow } from '../formats/board.ts';
+import type { Visit } from '../formats/hosted.ts';
 import { formatOf } from '../formats/registry.ts';
 import { isPlaying, type Presence } from '../model/period.ts';
 import type { Run, RunEvent } from '../model/run.ts';
 import { joined } from '../play/forecast.ts';
 import { foldRun } from './foldRun.ts';
-import { type PlanBlock, planOf } from './runPlan.ts';
-import { playing } from './runState.ts';
+import { formatsIn, type PlanBlock, planOf } from './runPlan.ts';
+import { type PlayNow, playing } from './runState.ts';
 
 /** A run as the logbook tells it; folded from the log, never stored. */
 export interface LogEntry {
@@ -44,6 +45,18 @@ function activeInBouts({ game, segments, seconds }: PlanBlock): number {
   return (joined(game.plays.map((setup) => quick(setup, { seconds, seed: 1 }))).activeShare.mean * seconds) / worked;
 }
 
+/** Results of the places that are games of their own: of each its groups in the order in which they came. */
+function visitResults(visits: readonly Visit[], plays: readonly PlayNow[][], wasPlayed: (round: number) => boolean) {
+  const places = [...new Set(visits.map((v) => v.piece))];
+  return places.flatMap((piece) => {
+    const mine = visits.flatMap((visit, i) => (visit.piece === piece && wasPlayed(visit.round) ? [{ visit, plays: plays[i] }] : []));
+    if (!mine.length) return [];
+    const { title, format } = mine[0].visit;
+    const each = mine.map(({ visit, plays: list }) => ({ group: visit.group, ...formatOf(format).results(playing(list)) }));
+    return [{ title, format, code: each[0].code, rows: each.flatMap(({ group, rows }) => rows.map((row) => ({ ...row, group }))) }];
+  });
+}
+
 /** What a run came to, at `now` where it has not ended. */
 export function logEntry(run: Run, events: readonly RunEvent[], now: number): LogEntry {
   const state = foldRun(planOf(run), run.startedAt, events, now);
@@ -71,18 +84,21 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
     }, 0);
     return worked ? sum + (worked / 1000) * activeInBouts(block) : sum;
   }, 0);
-  const results = plan.blocks.flatMap((block) => {
+  const result = (title: string, format: string, code: string, rows: ResultRow[]) => ({
+    ...{ block: title, format, code },
+    rows: rows.map((row) => ({ ...row, members: row.members.map((id) => plan.names[id] ?? id) })),
+    best: Math.max(0, ...rows.map((row) => row.value)),
+  });
+  const results = plan.blocks.flatMap((block, b) => {
     const { game } = block;
     if (!game) return [];
     const { code, rows } = formatOf(game.format).results(playing(state.plays[block.id]));
+    const begun = new Set(ran.flatMap(({ step }) => (state.steps[step].block === b ? [state.steps[step].segment.round] : [])));
     return [
-      {
-        block: block.title,
-        format: game.format,
-        code,
-        rows: rows.map((row) => ({ ...row, members: row.members.map((id) => plan.names[id] ?? id) })),
-        best: Math.max(0, ...rows.map((row) => row.value)),
-      },
+      result(block.title, game.format, code, rows),
+      ...visitResults(game.visits ?? [], state.visits[block.id], (round) => begun.has(round)).map((v) =>
+        result(`${block.title}, ${v.title}`, v.format, v.code, v.rows),
+      ),
     ];
   });
   const nameOf = (id: string) => plan.names[id] ?? id;
@@ -102,7 +118,7 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
     onTaskSeconds: Math.round(onTask),
     blocks,
     results,
-    keepsAttempts: plan.blocks.some(({ game }) => game !== undefined && formatOf(game.format).keepsAttempts),
+    keepsAttempts: plan.blocks.some(({ game }) => formatsIn(game).some((format) => formatOf(format).keepsAttempts)),
     absent: absent.map(nameOf),
     late: plan.absent.filter((id) => !absent.includes(id)).map(nameOf),
     left: Object.keys(state.presence)

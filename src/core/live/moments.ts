@@ -1,10 +1,10 @@
 import { actionsOf, answered, type BoardAction } from '../formats/board.ts';
-import { formatOf } from '../formats/registry.ts';
 import type { RunEvent } from '../model/run.ts';
+import { boardsOf } from './boardsOf.ts';
 import { effective } from './effective.ts';
 import { foldRun } from './foldRun.ts';
 import type { RunPlan } from './runPlan.ts';
-import { playing, type RunState, roundNow } from './runState.ts';
+import { type RunState, roundNow } from './runState.ts';
 
 /** A run as far as it has come. */
 export interface RunSoFar {
@@ -46,8 +46,8 @@ export function actionsAt({ plan, startedAt, log }: RunSoFar, blockId: string, a
   if (!game) return [];
   const before = effective(log).filter((event) => event.at <= at);
   const then = foldRun(plan, startedAt, before, at);
-  return formatOf(game.format)
-    .board(playing(then.plays[blockId]), game.pieces, roundNow(then))
+  return boardsOf({ id: blockId, game }, then, roundNow(then))
+    .flatMap(({ parts }) => parts)
     .flatMap(actionsOf)
     .filter((action) => action.enabled)
     .flatMap(answered);
@@ -63,6 +63,7 @@ export function insteadOf(run: RunSoFar, entry: RunEvent): BoardAction[] {
     (action) =>
       action.event.type === event.event.type &&
       action.play === (event.play ?? 0) &&
+      action.visit === event.visit &&
       JSON.stringify(Object.entries(action.event).sort()) !== own,
   );
 }

@@ -1,10 +1,12 @@
-import type { Format, Segment } from '../formats/format.ts';
+import type { Segment } from '../formats/format.ts';
 import { formatOf } from '../formats/registry.ts';
-import { isPlaying, type Presence } from '../model/period.ts';
+import type { Presence } from '../model/period.ts';
 import type { RunEvent } from '../model/run.ts';
 import type { PlayFold } from '../play/foldPlay.ts';
-import { everyoneIn, type PlayEvent } from '../play/playRules.ts';
+import type { PlayEvent } from '../play/playRules.ts';
+import { applyPresence } from './applyPresence.ts';
 import type { PlanBlock, RunPlan } from './runPlan.ts';
+import { endedVisits, openVisits, stepVisit, visitsWith } from './visits.ts';
 
 /** One stretch of the run: a segment of a block. */
 export interface RunStep {
@@ -42,8 +44,11 @@ export interface RunFold {
   /** Running time at which each block began and ended, by index; ms. */
   began: Record<number, number>;
   over: Record<number, number>;
-  /** By block id: each of its plays. */
+  /** Running time at which each round began, by block and round; ms. */
+  rounds: Record<number, Record<number, number>>;
+  /** By block id: each of its plays; and the plays of each visit to a place that is a game of its own. */
   plays: Record<string, PlayFold[]>;
+  visits: Record<string, PlayFold[][]>;
   /** What was said of students while the lesson ran. */
   presence: Record<string, Presence>;
   /** Offences of each student so far. */
@@ -59,6 +64,12 @@ export function stepsOf(plan: RunPlan): RunStep[] {
 
 const openPlays = ({ game }: PlanBlock, version: number): PlayFold[] =>
   (game?.plays ?? []).map((setup) => formatOf(game!.format).open(setup, game!.playVersion ?? version));
+
+/** Everything that is played in blocks, at second 0. */
+const openAll = (blocks: readonly PlanBlock[], version: number): Pick<RunFold, 'plays' | 'visits'> => ({
+  plays: Object.fromEntries(blocks.map((b) => [b.id, openPlays(b, version)])),
+  visits: Object.fromEntries(blocks.map((b) => [b.id, openVisits(b)])),
+});
 
 /** A run when the whistle blows. */
 export function startRun(plan: RunPlan, startedAt: number): RunFold {
@@ -79,7 +90,8 @@ export function startRun(plan: RunPlan, startedAt: number): RunFold {
     ran: [],
     began: {},
     over: {},
-    plays: Object.fromEntries(plan.blocks.map((b) => [b.id, openPlays(b, plan.playVersion)])),
+    rounds: {},
+    ...openAll(plan.blocks, plan.playVersion),
     presence: {},
     offences: {},
     counts: {},
@@ -95,24 +107,14 @@ const withPlays = (fold: RunFold, block: number, change: (plays: PlayFold[]) => 
 /** Seconds of a block that have run by a moment of running time. */
 export const inBlock = (fold: RunFold, block: number, at: number) => Math.max(0, (at - (fold.began[block] ?? at)) / 1000);
 
-/** Takes a student out of the block's plays, or puts a latecomer into the one with the fewest students; into one of their own if the format's plays take nobody in. */
-function applyPresence(format: Format, plays: PlayFold[], player: string, presence: Presence, at: number): PlayFold[] {
-  const there = plays.map((play) => everyoneIn(play.view()));
-  const holds = there.findIndex((ids) => ids.includes(player));
-  if (!plays.length || isPlaying(presence) === holds >= 0) return plays;
-  if (holds >= 0) return plays.with(holds, plays[holds].step({ at, type: 'leave', player }));
-  const fewest = there.reduce((best, ids, i) => (ids.length < there[best].length ? i : best), 0);
-  const joined = plays[fewest].step({ at, type: 'join', player });
-  if (joined.refused.length === plays[fewest].refused.length) return plays.with(fewest, joined);
-  const own = format.latePlay(
-    plays.map((p) => p.setup),
-    player,
-  );
-  return own === undefined ? plays.with(fewest, joined) : [...plays, format.open(own)];
+/** Lets a student leave or join a block's plays and the visits that are still to come. */
+function present(fold: RunFold, block: number, player: string, presence: Presence, at: number): RunFold {
+  const { id, game } = fold.plan.blocks[block];
+  if (!game) return fold;
+  const plays = applyPresence(formatOf(game.format), fold.plays[id], player, presence, at);
+  const visits = visitsWith(fold, block, plays, player, presence);
+  return { ...fold, plays: { ...fold.plays, [id]: plays }, visits: { ...fold.visits, [id]: visits } };
 }
-
-const present = ({ game }: PlanBlock, plays: PlayFold[], player: string, presence: Presence, at: number): PlayFold[] =>
-  game ? applyPresence(formatOf(game.format), plays, player, presence, at) : plays;
 
 function enter(fold: RunFold, step: number, at: number): RunFold {
   const block = fold.steps[step]?.block;
@@ -123,11 +125,12 @@ function enter(fold: RunFold, step: number, at: number): RunFold {
     fromWall: fold.startedAt + at + fold.pausedMs,
     lengthMs: (fold.steps[step]?.seconds ?? 0) * 1000,
   };
+  const round = fold.steps[step]?.segment;
+  if (block !== undefined && round.kind === 'work' && round.round !== undefined)
+    next.rounds = { ...fold.rounds, [block]: { ...fold.rounds[block], [round.round]: at } };
   if (block === undefined || fold.began[block] !== undefined) return next;
   const begun = { ...next, began: { ...fold.began, [block]: at } };
-  return withPlays(begun, block, (plays) =>
-    Object.entries(fold.presence).reduce((all, [player, presence]) => present(fold.plan.blocks[block], all, player, presence, 0), plays),
-  );
+  return Object.entries(fold.presence).reduce((now, [player, presence]) => present(now, block, player, presence, 0), begun);
 }
 
 function leave(fold: RunFold, at: number): RunFold {
@@ -138,7 +141,7 @@ function leave(fold: RunFold, at: number): RunFold {
   const next = last ? { ...fold, ran, over: { ...fold.over, [block]: at } } : { ...fold, ran };
   if (!game) return next;
   const format = formatOf(game.format);
-  return withPlays(next, block, (plays) =>
+  return withPlays(endedVisits(next, block, segment, at), block, (plays) =>
     plays.map((play) =>
       format
         .clockEvents(segment, game.rounds.length, play.setup)
@@ -181,7 +184,7 @@ export function stepRun(fold: RunFold, event: RunEvent): RunFold {
     case 'skip':
       return now.step < now.steps.length - 1 ? enter(leave(now, now.activeMs), now.step + 1, now.activeMs) : now;
     case 'play':
-      return stepPlays(now, event.blockId, event.play ?? 0, event.event);
+      return stepPlays(now, event, event.event);
     case 'offence':
       return stepOffence(now, event);
     case 'presence':
@@ -197,17 +200,23 @@ export function stepRun(fold: RunFold, event: RunEvent): RunFold {
   }
 }
 
-function stepPlays(fold: RunFold, blockId: string, play: number, event: { type: string; [field: string]: unknown }): RunFold {
+/** Which of a block's plays an event is for. */
+type Addressed = Pick<Extract<RunEvent, { type: 'play' }>, 'blockId' | 'play' | 'visit'>;
+
+function stepPlays(fold: RunFold, { blockId, play = 0, visit }: Addressed, event: { type: string; [field: string]: unknown }): RunFold {
   const block = fold.plan.blocks.findIndex((b) => b.id === blockId);
-  if (block < 0 || fold.began[block] === undefined || !fold.plays[blockId][play]) return fold;
+  if (block < 0 || fold.began[block] === undefined) return fold;
+  if (visit !== undefined) return stepVisit(fold, block, visit, play, event);
+  if (!fold.plays[blockId][play]) return fold;
   const played: PlayEvent = { ...event, at: inBlock(fold, block, fold.activeMs) };
   return withPlays(fold, block, (plays) => plays.with(play, plays[play].step(played)));
 }
 
 /** An offence is counted; above a word its student sits out. */
-function stepOffence(fold: RunFold, { blockId, play = 0, student, what, step }: Extract<RunEvent, { type: 'offence' }>): RunFold {
+function stepOffence(fold: RunFold, event: Extract<RunEvent, { type: 'offence' }>): RunFold {
+  const { student, what, step } = event;
   const counted = { ...fold, offences: { ...fold.offences, [student]: (fold.offences[student] ?? 0) + 1 } };
-  return step === 'word' ? counted : stepPlays(counted, blockId, play, { type: 'box', player: student, why: what, release: step });
+  return step === 'word' ? counted : stepPlays(counted, event, { type: 'box', player: student, why: what, release: step });
 }
 
 function stepPresence(fold: RunFold, student: string, presence: Presence): RunFold {
@@ -216,7 +225,7 @@ function stepPresence(fold: RunFold, student: string, presence: Presence): RunFo
   const next = { ...fold, presence: { ...fold.presence, [student]: presence } };
   const block = fold.steps[fold.step]?.block;
   if (block === undefined) return next;
-  return withPlays(next, block, (plays) => present(fold.plan.blocks[block], plays, student, presence, inBlock(fold, block, fold.activeMs)));
+  return present(next, block, student, presence, inBlock(fold, block, fold.activeMs));
 }
 
 /** The blocks that have begun stay as they were frozen; the others are the new ones. */
@@ -224,7 +233,9 @@ function stepReplan(fold: RunFold, fresh: readonly PlanBlock[]): RunFold {
   const begun = fold.plan.blocks.slice(0, (fold.steps[fold.step]?.block ?? -1) + 1);
   const rest = fresh.filter((b) => !begun.some((known) => known.id === b.id));
   const plan = { ...fold.plan, blocks: [...begun, ...rest] };
-  const plays = Object.fromEntries(begun.map((b) => [b.id, fold.plays[b.id]]));
-  const opened = Object.fromEntries(rest.map((b) => [b.id, openPlays(b, plan.playVersion)]));
-  return { ...fold, plan, steps: stepsOf(plan), plays: { ...plays, ...opened } };
+  const kept = <P>(of: Record<string, P>) => Object.fromEntries(begun.map((b) => [b.id, of[b.id]]));
+  const opened = openAll(rest, plan.playVersion);
+  const plays = { ...kept(fold.plays), ...opened.plays };
+  const visits = { ...kept(fold.visits), ...opened.visits };
+  return { ...fold, plan, steps: stepsOf(plan), plays, visits };
 }

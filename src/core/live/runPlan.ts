@@ -1,4 +1,5 @@
 import type { Card, Segment, SwitchCall } from '../formats/format.ts';
+import type { Visit } from '../formats/hosted.ts';
 import type { GearLine } from '../gear/cover.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
@@ -20,6 +21,8 @@ export interface PlanBlock {
     playVersion?: number;
     /** Setups of play, one for each court where courts play for themselves. */
     plays: unknown[];
+    /** Stays of groups at places that are games of their own; runs frozen before there were any have none. */
+    visits?: Visit[];
     groups: string[][];
     pieces: Piece[];
     things: LaidPiece[];
@@ -52,3 +55,12 @@ export interface RunPlan {
 
 /** The plan of a stored run; its frame was parsed when the row was read, its inside was written by freeze. */
 export const planOf = (run: Pick<Run, 'plan'>): RunPlan => run.plan as unknown as RunPlan;
+
+/** The formats that a block plays: its own, and those of its places that are games of their own. */
+export const formatsIn = (game: PlanBlock['game']): string[] => (game ? [game.format, ...(game.visits ?? []).map((v) => v.format)] : []);
+
+/** The format that an event of a block's plays, or of one of its visits, is of. */
+export const formatAt = (plan: RunPlan, blockId: string, visit: number | undefined): string | undefined => {
+  const game = plan.blocks.find((b) => b.id === blockId)?.game;
+  return visit === undefined ? game?.format : game?.visits?.[visit]?.format;
+};

@@ -1,12 +1,16 @@
 import { isPlaying } from '../model/period.ts';
 import { everyoneIn } from '../play/playRules.ts';
 import type { PlanBlock, RunPlan } from './runPlan.ts';
-import type { RunState } from './runState.ts';
+import { type PlayNow, type RunState, visitsNow } from './runState.ts';
 
-/** A student who sits out of one of a block's plays. `secondsLeft`: undefined if it ends with a restart or by hand. */
-export interface SitsOut {
-  student: string;
+/** One of a block's plays, or of the plays of one of its visits. */
+interface InPlay {
   play: number;
+  visit?: number;
+}
+/** A student who sits out of one of a block's plays. `secondsLeft`: undefined if it ends with a restart or by hand. */
+export interface SitsOut extends InPlay {
+  student: string;
   release: string;
   secondsLeft?: number;
 }
@@ -14,7 +18,7 @@ export interface SitsOut {
 /** The students of a running lesson by what they do now; each in one list, in the order of the frozen plan. */
 export interface WhoIsWhere {
   /** With the index of the play that holds them, −1 while a block has no game. */
-  playing: { student: string; play: number }[];
+  playing: ({ student: string } & InPlay)[];
   sittingOut: SitsOut[];
   /** Absent, gone, or without a part in the game. */
   out: string[];
@@ -26,18 +30,19 @@ export const blockNow = (plan: RunPlan, state: RunState): PlanBlock | undefined 
 /** Reads from a run's state who plays, sits out and is not in play in the current block. */
 export function whoIsWhere(plan: RunPlan, state: RunState): WhoIsWhere {
   const block = blockNow(plan, state);
-  const plays = block ? (state.plays[block.id] ?? []) : [];
-  const sittingOut = plays.flatMap(({ box, at }, play) =>
+  const plays: (InPlay & { now: PlayNow })[] = [
+    ...(state.plays[block?.id ?? ''] ?? []).map((now, play) => ({ now, play })),
+    ...visitsNow(block, state).flatMap(({ plays: list, visit }) => list.map((now, play) => ({ now, play, visit }))),
+  ];
+  const sittingOut = plays.flatMap(({ now: { box, at }, ...inPlay }) =>
     box.map(({ player, release, until }) => ({
-      ...{ student: player, play, release },
+      ...{ student: player, ...inPlay, release },
       ...(until === undefined ? {} : { secondsLeft: Math.max(0, Math.ceil(until - at)) }),
     })),
   );
   const boxed = new Set(sittingOut.map((b) => b.student));
-  const holder = new Map<string, number>();
-  plays.forEach(({ view }, play) => {
-    for (const id of everyoneIn(view)) holder.set(id, play);
-  });
+  const holder = new Map<string, InPlay>();
+  for (const { now, ...inPlay } of plays) for (const id of everyoneIn(now.view)) holder.set(id, inPlay);
   const known = Object.keys(plan.names).filter((student) => !boxed.has(student));
   const hasGame = plays.length > 0;
   const isThere = (student: string) => {
@@ -46,7 +51,7 @@ export function whoIsWhere(plan: RunPlan, state: RunState): WhoIsWhere {
   };
   const inPlay = (student: string) => (hasGame ? holder.has(student) : isThere(student));
   return {
-    playing: known.filter(inPlay).map((student) => ({ student, play: holder.get(student) ?? -1 })),
+    playing: known.filter(inPlay).map((student) => ({ student, ...(holder.get(student) ?? { play: -1 }) })),
     sittingOut,
     out: known.filter((student) => !inPlay(student)),
   };

@@ -25,12 +25,16 @@ export const RunEvent = z.discriminatedUnion('type', [
   /** On to the next step now. */
   z.object({ ...base, type: z.literal('skip') }),
   z.object({ ...base, type: z.literal('adjust'), seconds: z.number().int().min(-600).max(600) }),
-  /** `play`: which of the block's plays; the first where not given. `since`: a late addition, when it really happened. */
+  /**
+   * `play`: which of the block's plays; the first where not given. `visit`: of a group's stay at a place that is a game of its
+   * own, `play` is then one of that game's. `since`: a late addition, when it really happened.
+   */
   z.object({
     ...base,
     type: z.literal('play'),
     blockId: BlockId,
     play: whole(0, 99).optional(),
+    visit: whole(0, 999).optional(),
     since: z.number().int().min(0).max(9e15).optional(),
     event: playEvent,
   }),
@@ -42,6 +46,7 @@ export const RunEvent = z.discriminatedUnion('type', [
     type: z.literal('offence'),
     blockId: BlockId,
     play: whole(0, 99).optional(),
+    visit: whole(0, 999).optional(),
     student: StudentId,
     what: z.string().regex(CODE),
     step: LadderStep,

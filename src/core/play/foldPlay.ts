@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Finding } from '../model/finding.ts';
-import type { PlayEvent, PlayRules, PlayView, Timed } from './playRules.ts';
+import type { PlayEvent, PlayRules, PlayView, Sheet, Timed } from './playRules.ts';
 import { type Boxed, letBack, nextBack, RELEASES } from './sideBox.ts';
 
 const id = z.string().min(1);
@@ -42,6 +42,10 @@ export interface PlayFold {
   view(): PlayView;
   /** Students in motion now; nobody once it is over. */
   active(): readonly string[];
+  /** Index of the group that a student belongs to, if groups go from place to place. */
+  groupOf(player: string): number | undefined;
+  /** What the format's board shows beside the view. */
+  sheet(): Sheet;
   refused: readonly Finding[];
   /** Students who sit out. */
   box: readonly Boxed[];
@@ -76,6 +80,8 @@ function foldOf<S, State, E extends { type: string }>(
       return later === play ? this : foldOf(fold, later, count, refused);
     },
     active: () => fold.active(play),
+    groupOf: (player) => fold.rules.groupOf?.(play.state, player),
+    sheet: () => fold.rules.sheet?.(fold.setup, play.state) ?? {},
     view() {
       shown ??= fold.view(play);
       return shown;
@@ -94,7 +100,7 @@ export const isPresent = ({ known, away, box }: Play<unknown>, player: string): 
 
 /** The steps of one play's fold over its rules and setup. */
 export class Fold<S, State, E extends { type: string }> {
-  private readonly rules: PlayRules<S, State, E>;
+  readonly rules: PlayRules<S, State, E>;
   readonly setup: S;
   constructor(rules: PlayRules<S, State, E>, setup: S) {
     this.rules = rules;

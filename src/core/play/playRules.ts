@@ -14,6 +14,9 @@ export interface PlayView {
   winners: string[];
 }
 
+/** Numbers by row (a group, a student) and column; what the columns are, the format's board knows. */
+export type Sheet = Readonly<Record<string, readonly number[]>>;
+
 /** Lists everyone present, wherever they are; overlays, which repeat somebody, are left out. */
 export const everyoneIn = ({ places, waiting }: Pick<PlayView, 'places' | 'waiting'>): string[] => [
   ...waiting,
@@ -55,6 +58,10 @@ export interface PlayRules<S, State, E extends { type: string }> {
   pass?(setup: S, state: State, at: number): State;
   /** Students in motion now. */
   active(setup: S, state: State): readonly string[];
+  /** Index of the group that a student belongs to, if groups go from place to place; not asked if left out. */
+  groupOf?(state: State, player: string): number | undefined;
+  /** Numbers that a board shows beside the view, by row and column, if there are any. */
+  sheet?(setup: S, state: State): Sheet;
   /** Takes a student out of play: into the box, or home. */
   vacate(setup: S, state: State, player: string): State;
   /** Puts a latecomer in: at that index, else into the smallest group or the queue. */

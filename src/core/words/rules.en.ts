@@ -69,6 +69,13 @@ export function ruleWords(rule: Rule, format: string): { label: string; text: st
   return { label, text: [capital(text), then, back, ladder].map(stopped).filter(Boolean).join(' ') };
 }
 
+/** A line of the card posted at a place. */
+export function cardLineWords({ code, data }: Said, format: string): { label: string; text: string } {
+  if (code === 'game-rule') return ruleWords(data.rule as Rule, String(data.format));
+  const [label, text] = formatWords(format).card[code](data);
+  return { label, text };
+}
+
 /** Words a minute when somebody reads to a group: the usual pace of clear speech. */
 const WORDS_A_MINUTE = 150;
 

@@ -1,4 +1,4 @@
-import type { RunPlan } from '../live/runPlan.ts';
+import { formatAt, type RunPlan } from '../live/runPlan.ts';
 import { isPlaying } from '../model/period.ts';
 import type { RunEvent } from '../model/run.ts';
 import { formatWords } from './en.ts';
@@ -25,8 +25,8 @@ export function runEventWords(event: RunEvent, plan: RunPlan): string {
     case 'adjust':
       return `${event.seconds > 0 ? '+' : '−'}${Math.abs(event.seconds)} s`;
     case 'play': {
-      const game = plan.blocks.find((b) => b.id === event.blockId)?.game;
-      const words = game && formatWords(game.format).events[event.event.type];
+      const format = formatAt(plan, event.blockId, event.visit);
+      const words = format && formatWords(format).events[event.event.type];
       if (words) return words(event.event, event.play ?? 0, (id) => plan.names[String(id)] ?? 'one student');
       return COMMON[event.event.type]?.(plan.names[String(event.event.player)] ?? 'One student') ?? event.event.type;
     }

@@ -57,6 +57,8 @@ export function FloorDrawing(props: Props) {
   const places = rounds[round] ?? NOTHING;
   const next = rounds[round + 1];
   const arrows = next && on('paths') ? movesBetween(places, next) : NOTHING;
+  /** Places with something in them: there is no floor left for dots. */
+  const filled = useMemo(() => new Set(things.flatMap((t) => t.of ?? [])), [things]);
   const parts = things.filter((t) => LAID_FACTS[t.laid].part && on('lines'));
   const shownLaid = [...things.filter((t) => !LAID_FACTS[t.laid].part), ...laid].filter((p) => on(LAID_FACTS[p.laid].layer));
   const chosen = selected.length === 1 ? selected[0] : null;
@@ -89,7 +91,7 @@ export function FloorDrawing(props: Props) {
               game={game?.title ?? ''}
               scale={scale}
               index={i}
-              count={on('people') && places.indexOf(i) >= 0 ? (game?.groups[places.indexOf(i)].length ?? 0) : 0}
+              count={on('people') && places.indexOf(i) >= 0 && !filled.has(piece.id) ? (game?.groups[places.indexOf(i)].length ?? 0) : 0}
               selected={selected.includes(piece.id)}
               units={units}
             />

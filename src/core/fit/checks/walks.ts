@@ -34,7 +34,9 @@ export function walkChecks(input: BlockInput, _: unknown, block: StandingBlock):
     if (!a || !b) continue;
     const [here, there] = [meetingPoint(a.shape), meetingPoint(b.shape)];
     const walk = [here, there, there];
-    for (const { lane, floor } of lanes.filter((l) => polygonsMeet(l.floor, walk))) {
+    // Nothing flies in the place that a group leaves or comes to: its players are on the move themselves.
+    const others = lanes.filter(({ lane: { of } }) => of === undefined || (of !== a.id && of !== b.id));
+    for (const { lane, floor } of others.filter((l) => polygonsMeet(l.floor, walk))) {
       found.push({
         code: 'walk-crosses-lane',
         weight: 'caution',

@@ -1,28 +1,28 @@
-import type { BoardPart, ResultRow } from '../board.ts';
+import type { BoardPart, BoardWatch, ResultRow } from '../board.ts';
 import type { Playing } from '../format.ts';
 import type { CoursePlaySetup } from './setup.ts';
 
 type Course = readonly Playing<CoursePlaySetup>[];
 
-/** Everyone by name: a tap at the start is a lap. */
-export function courseBoard([{ setup, view }]: Course): BoardPart[] {
+/** A stopwatch for everyone: a tap at the start is a lap and times it from the last one on. */
+export function courseBoard([{ setup, view, sheet, at }]: Course): BoardPart[] {
   const known = [...setup.players, ...Object.keys(view.scores).filter((id) => !setup.players.includes(id))];
   const out = new Set(view.places.box ?? []);
   const there = new Set(Object.values(view.places).flat());
-  const students = known
+  const rows = known
     .filter((player) => there.has(player) && !out.has(player))
-    .map((player) => ({
-      player,
-      value: view.scores[player] ?? 0,
-      action: {
-        code: 'lap',
-        play: 0,
-        event: { type: 'lap', player },
-        enabled: !view.done && view.places.between.includes(player),
-      },
-      more: [],
-    }));
-  return [{ part: 'roster', code: 'laps', sections: [{ code: 'on-loop', students }], actions: [] }];
+    .map((player): BoardWatch => {
+      const [from, best] = sheet[player] ?? [-1, -1];
+      const enabled = !view.done && view.places.between.includes(player);
+      return {
+        player,
+        value: view.scores[player] ?? 0,
+        ...(from >= 0 && !view.done ? { from } : {}),
+        ...(best >= 0 ? { best } : {}),
+        action: { code: 'lap', play: 0, event: { type: 'lap', player }, enabled },
+      };
+    });
+  return [{ part: 'watch', code: 'laps', at, rows }];
 }
 
 /** Laps, the most first. */

@@ -18,6 +18,7 @@ import { courseFrames, tryCourse } from './tryOut.ts';
 /** One loop of elements in order; laps counted on over rounds and rests. */
 export const course = defineFormat({
   id: 'course',
+  canBePlace: false,
   parseSetup: (setup) => CourseGame.parse(setup),
   settings: courseSettings,
   parseValues: (values) => parseValues(CourseValues, values),

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { PlayEvent } from '../../play/playRules.ts';
 import { inOrder, trying } from '../play.fixture.ts';
+import { formatOf } from '../registry.ts';
 
 const elements = [
   { id: 'gate', seconds: 5, capacity: 2 },
@@ -80,6 +81,20 @@ describe('a course', () => {
     const after = view([enter(0, 'a', 'gate'), box, { at: 13, type: 'tick' }, enter(14, 'a', 'gate')]);
     expect(after.places['element:gate']).toEqual(['a']);
     expect(view([enter(0, 'a', 'gate'), box]).places).toMatchObject({ 'element:gate': [], box: ['a'] });
+  });
+
+  it('times each lap from the last one on, keeps the shortest, and times none with a rest in it', () => {
+    const watch = (list: PlayEvent[]) =>
+      list.reduce((play, event) => play.step(event), formatOf('course').open({ players: ['a', 'b'], elements, headwaySeconds: 0 })).sheet();
+    const tap = (at: number, player: string): PlayEvent => ({ at, type: 'lap', player });
+    const bout = (at: number): PlayEvent => ({ at, type: 'bout' });
+    expect(watch([])).toEqual({});
+    expect(watch([tap(10, 'a')])).toEqual({ a: [10, -1] });
+    expect(watch([tap(10, 'a'), tap(52, 'a'), tap(90, 'a'), tap(140, 'a')])).toEqual({ a: [140, 38] });
+    expect(watch([tap(10, 'a'), bout(20), tap(80, 'a')])).toEqual({ a: [80, -1] });
+    expect(watch([enter(5, 'a', 'gate'), tap(7, 'b')]), 'entering the first element starts a watch').toEqual({ a: [5, -1], b: [7, -1] });
+    const gone = watch([tap(10, 'a'), tap(30, 'a'), { at: 31, type: 'leave', player: 'a' }, { at: 40, type: 'join', player: 'a' }]);
+    expect(gone).toEqual({ a: [-1, 20] });
   });
 
   it('takes a latecomer in at the first element, or at the one named', () => {

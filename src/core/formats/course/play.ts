@@ -17,6 +17,8 @@ export interface CourseState {
   /** By element: when somebody last began a lap there. */
   began: Record<number, number>;
   laps: Record<string, number>;
+  /** By student: the second at which the lap that is timed began, if one is, and the shortest so far. */
+  watch: Record<string, { from?: number; best?: number }>;
   /** How often a rest began or ended. */
   changes: number;
 }
@@ -58,6 +60,17 @@ const beginAt = (setup: CoursePlaySetup, player: string, from: number): OnLoop =
 /** Loses no precision in sums of seconds such as 0.1 + 0.2. */
 const EPS = 1e-9;
 
+/** A student's watch begins a lap, and keeps the one that ends if it is the shortest. */
+function started(watch: CourseState['watch'], player: string, second: number): CourseState['watch'] {
+  const { from, best = Number.POSITIVE_INFINITY } = watch[player] ?? {};
+  const shortest = from === undefined ? best : Math.min(best, second - from);
+  return { ...watch, [player]: { from: second, ...(Number.isFinite(shortest) ? { best: shortest } : {}) } };
+}
+
+/** Every watch stands still: a lap with a rest in it is not timed. */
+const stopped = (watch: CourseState['watch']): CourseState['watch'] =>
+  Object.fromEntries(Object.entries(watch).map(([player, { from: _, ...kept }]) => [player, kept]));
+
 function enter(setup: CoursePlaySetup, state: CourseState, player: string, at: number, second: number): CourseState | 'not-allowed' {
   const { start, next } = state.loop[player];
   const before = state.began[start];
@@ -69,10 +82,11 @@ function enter(setup: CoursePlaySetup, state: CourseState, player: string, at: n
     between: state.between.filter((p) => p !== player),
     inside: state.inside.with(at, [...state.inside[at], player]),
     began: at === start ? { ...state.began, [start]: second } : state.began,
+    watch: at === start && state.watch[player]?.from === undefined ? started(state.watch, player, second) : state.watch,
   };
 }
 
-function leave(setup: CoursePlaySetup, state: CourseState, player: string, at: number): CourseState | 'not-allowed' {
+function leave(setup: CoursePlaySetup, state: CourseState, player: string, at: number, second: number): CourseState | 'not-allowed' {
   const there = state.inside[at];
   const isOvertaking = setup.elements[at].noOvertaking && there[0] !== player;
   if (!there.includes(player) || isOvertaking) return 'not-allowed';
@@ -87,21 +101,23 @@ function leave(setup: CoursePlaySetup, state: CourseState, player: string, at: n
     ),
     loop: { ...state.loop, [player]: { start, next } },
     laps: next === start ? added(state.laps, [player]) : state.laps,
+    watch: next === start ? started(state.watch, player, second) : state.watch,
   };
 }
 
 /** A lap that is counted at the start alone, by somebody who is in no element. */
-function wholeLap(state: CourseState, player: string): CourseState | 'not-allowed' {
+function wholeLap(state: CourseState, player: string, second: number): CourseState | 'not-allowed' {
   if (!state.between.includes(player)) return 'not-allowed';
   const { start } = state.loop[player];
-  return { ...state, loop: { ...state.loop, [player]: { start, next: start } }, laps: added(state.laps, [player]) };
+  const loop = { ...state.loop, [player]: { start, next: start } };
+  return { ...state, loop, laps: added(state.laps, [player]), watch: started(state.watch, player, second) };
 }
 
 function step(setup: CoursePlaySetup, state: CourseState, event: Timed<CourseEvent>): CourseState | 'not-allowed' {
-  if (event.type === 'bout') return { ...state, changes: state.changes + 1 };
-  if (event.type === 'lap') return wholeLap(state, event.player);
+  if (event.type === 'bout') return { ...state, changes: state.changes + 1, watch: stopped(state.watch) };
+  if (event.type === 'lap') return wholeLap(state, event.player, event.at);
   const at = setup.elements.findIndex((e) => e.id === event.element);
-  return event.type === 'enter' ? enter(setup, state, event.player, at, event.at) : leave(setup, state, event.player, at);
+  return event.type === 'enter' ? enter(setup, state, event.player, at, event.at) : leave(setup, state, event.player, at, event.at);
 }
 
 /** Between elements again: what they had begun there they begin once more. */
@@ -126,6 +142,7 @@ export const courseRules: PlayRules<CoursePlaySetup, CourseState, CourseEvent> =
     loop: Object.fromEntries(setup.players.map((player, i) => [player, beginAt(setup, player, setup.starts?.[i] ?? 0)])),
     began: {},
     laps: zeros(setup.players),
+    watch: {},
     changes: 0,
   }),
   events: {
@@ -138,8 +155,12 @@ export const courseRules: PlayRules<CoursePlaySetup, CourseState, CourseEvent> =
   knows: ({ elements }, event) => !('element' in event) || elements.some((e) => e.id === event.element),
   step,
   active: (_, { inside }) => inside.flat(),
+  sheet: (_, { watch }) => Object.fromEntries(Object.entries(watch).map(([player, { from = -1, best = -1 }]) => [player, [from, best]])),
   vacate: (_, state, player) => ({
     ...state,
+    watch: Object.fromEntries(
+      Object.entries(state.watch).map(([id, { from, ...kept }]) => [id, id === player || from === undefined ? kept : { ...kept, from }]),
+    ),
     between: state.between.filter((p) => p !== player),
     inside: state.inside.map((there) => there.filter((p) => p !== player)),
   }),

@@ -24,7 +24,7 @@ export function laneSettings(game: SkillLaneGame): SettingMeta[] {
     { key: 'perLane', kind: 'count', group: 'people', least: 1, most: 3, fallback: 2 },
     { key: 'groups', kind: 'count', group: 'people', least: 1, most: 20 },
     waitingTask(WAITING_TASK),
-    { key: 'turnsEach', kind: 'count', group: 'time', least: 1, most: 6, fallback: 2 },
+    { key: 'turnsEach', kind: 'count', group: 'time', least: 1, most: 6, fallback: 2, hosted: 1 },
     ...roundSettings({ rounds: 1, breakSeconds: 10, walk: 30, rehearse: 30, reset: 30 }).filter((m) => m.key !== 'bouts'),
     {
       key: 'laneM',

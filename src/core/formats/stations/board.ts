@@ -1,10 +1,10 @@
 import type { Piece } from '../../model/piece.ts';
-import type { BoardPart, ResultRow } from '../board.ts';
+import type { BoardPart, BoardTableRow, ResultRow } from '../board.ts';
 import type { Playing } from '../format.ts';
 import type { StationsPlaySetup } from './setup.ts';
 
-/** A tally of every group: points at the station it stands at, one more or one less. */
-export function stationsBoard([{ setup, view }]: readonly Playing<StationsPlaySetup>[], pieces: readonly Piece[]): BoardPart[] {
+/** A tally of every group: points at the station it stands at, one more or one less; then what it has at each station. */
+export function stationsBoard([{ setup, view, sheet }]: readonly Playing<StationsPlaySetup>[], pieces: readonly Piece[]): BoardPart[] {
   const rows = setup.groups.map((_, group) => {
     const station = setup.stations.findIndex((_, i) => view.places[`station-${i + 1}`]?.some((p) => setup.groups[group].includes(p)));
     const scored = station >= 0 && setup.stations[station].scoring !== 'none' && !view.done;
@@ -19,7 +19,16 @@ export function stationsBoard([{ setup, view }]: readonly Playing<StationsPlaySe
       ],
     };
   });
-  return [{ part: 'tally', code: 'points', rows }];
+  const scored = setup.stations.flatMap(({ scoring }, i) => (scoring === 'none' || !pieces[i] ? [] : [i]));
+  const table = rows.map(({ group, value }): BoardTableRow => {
+    const points = sheet[`group-${group + 1}`] ?? [];
+    return { group, cells: scored.map((i) => points[i] || null), total: value };
+  });
+  const columns = scored.map((i) => pieces[i].id);
+  return [
+    { part: 'tally', code: 'points', rows },
+    ...(scored.length > 1 ? [{ part: 'table' as const, code: 'by-station', columns, rows: table }] : []),
+  ];
 }
 
 /** Points of every group, in group order. */

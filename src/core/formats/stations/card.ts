@@ -1,14 +1,26 @@
 import type { Rule } from '../../model/rule.ts';
 import { stopLine, stopOf } from '../cardLines.ts';
-import type { Card, CardLine } from '../format.ts';
+import type { BlockDraft, Card, CardLine } from '../format.ts';
 import { endRule, roleRule, rule, said, scoringRule, signalRules } from '../rules.ts';
 import type { StationsContext } from './group.ts';
-import { picked } from './layout.ts';
+import { hostedAt, largestOf } from './hosted.ts';
+import { picked } from './picked.ts';
+import type { StationsValues } from './setup.ts';
+
+type StationsDraft = Pick<BlockDraft<StationsValues>, 'pieces' | 'groups'>;
+
+/** The card of a station that is a game of its own: what it is for, then that game's rules; signals are the same everywhere. */
+function gameLines(context: StationsContext, { pieces, groups }: StationsDraft, id: string): CardLine[] {
+  const { host, plan } = hostedAt(context, pieces, id, largestOf(groups))!;
+  const rules = plan.rules.filter((r) => r.kind !== 'signal' && r.kind !== 'end');
+  return [said('game', { text: host.purpose }), ...rules.map((r) => said('game-rule', { rule: r, format: host.format })), said('game-end')];
+}
 
 /** The card that hangs at each station: what to do, what stays, how it is scored, easier and harder, what stops everyone. */
-export function stationsCard(context: StationsContext): Card[] {
+export function stationsCard(context: StationsContext, draft: StationsDraft): Card[] {
   const { values } = context;
-  return picked(context).map(({ id, station }) => {
+  return picked(context).map(({ id, station, host }) => {
+    if (host) return { pieceId: id, title: station.title, lines: [...gameLines(context, draft, id), ...stopLine(context)] };
     const lines: CardLine[] = [{ code: 'task', data: { text: station.task } }];
     for (const text of station.cues) lines.push({ code: 'cue', data: { text } });
     for (const g of station.gear) {
@@ -38,12 +50,15 @@ function countsOf(scorings: readonly string[]): 'points' | 'own' | 'none' {
 /** Where groups begin and go, what a second time through changes, what the odd one does, what counts. */
 export function stationsRuleCard(context: StationsContext): Rule[] {
   const { values } = context;
-  const list = picked(context).map((p) => p.station);
+  const inUse = picked(context);
+  const list = inUse.map((p) => p.station);
+  const games = inUse.flatMap(({ host }, i) => (host ? [{ number: i + 1, title: host.title }] : []));
   const { laps, laterLap, laterLapSeconds, oddTask, waitingTask } = values;
   const counts = countsOf(list.map((s) => s.scoring));
   return [
     rule('aim', said('stations', { count: list.length }), ['picks']),
     rule('start', said('start')),
+    ...games.map((game) => rule('in-play', said('station-is-game', game), ['picks'])),
     ...(values.noSharing ? [rule('in-play', said('own-gear'), ['noSharing'])] : []),
     ...(laps > 1 && laterLap !== 'same'
       ? [rule('in-play', said(`lap-${laterLap}`, { seconds: laterLapSeconds }), ['laterLap', 'laterLapSeconds'])]

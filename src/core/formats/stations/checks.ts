@@ -5,8 +5,9 @@ import type { BlockId } from '../../model/ids.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import type { StationsContext } from './group.ts';
+import { hostedChecks } from './hostedChecks.ts';
 import { oneMore } from './ideas.ts';
-import { picked } from './layout.ts';
+import { picked } from './picked.ts';
 import type { StationsValues } from './setup.ts';
 
 type StationsDraft = BlockDraft<StationsValues>;
@@ -163,6 +164,7 @@ export function stationsChecks(context: StationsContext, draft: StationsDraft, t
   return [
     ...capacityChecks(context, draft),
     ...unplacedChecks(context, draft),
+    ...hostedChecks(context, draft),
     ...timeChecks(context, draft, timeline),
     ...peopleChecks(context, draft),
   ];

@@ -1,10 +1,9 @@
 import type { GearNeed } from '../../gear/need.ts';
 import type { BlockDraft, SwitchCall } from '../format.ts';
 import type { StationsContext } from './group.ts';
-import { picked } from './layout.ts';
+import { hostedAt, largestOf } from './hosted.ts';
+import { picked } from './picked.ts';
 import type { StationGear, StationsValues } from './setup.ts';
-
-const largest = (groups: readonly (readonly string[])[]) => Math.max(1, ...groups.map((g) => g.length));
 
 function countFor(gear: StationGear, size: number, sharers: number): number {
   const hands = gear.per === 'student' ? Math.ceil(size / sharers) : gear.per === 'pair' ? Math.ceil(size / 2 / sharers) : 1;
@@ -12,11 +11,13 @@ function countFor(gear: StationGear, size: number, sharers: number): number {
 }
 
 /** What every station needs at the same moment, for the largest group; shared and substituted as the teacher set. */
-export function stationsGear(context: StationsContext, draft: Pick<BlockDraft<StationsValues>, 'groups'>): GearNeed[] {
-  const size = largest(draft.groups);
+export function stationsGear(context: StationsContext, draft: Pick<BlockDraft<StationsValues>, 'groups' | 'pieces'>): GearNeed[] {
+  const most = largestOf(draft.groups);
+  const size = Math.max(1, most.length);
   const { sharing, substitutes, noSharing } = context.values;
-  return picked(context).flatMap(({ id, station }) =>
-    station.gear.map((gear) => ({
+  return picked(context).flatMap(({ id, station }) => [
+    ...(hostedAt(context, draft.pieces, id, most)?.plan.needs ?? []).map((need) => ({ ...need, pieceId: id, title: station.title })),
+    ...station.gear.map((gear) => ({
       pieceId: id,
       title: station.title,
       gearKind: substitutes[gear.gearKind] ?? gear.gearKind,
@@ -24,7 +25,7 @@ export function stationsGear(context: StationsContext, draft: Pick<BlockDraft<St
       use: gear.use,
       where: gear.where,
     })),
-  );
+  ]);
 }
 
 /** Share of a group that works at once: one over the sharers where the implements are per student or pair. */

@@ -6,7 +6,7 @@ import type { BlockDraft, BlockIdeas } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import { stationsGear } from './gear.ts';
 import type { StationsContext } from './group.ts';
-import { picked } from './layout.ts';
+import { picked } from './picked.ts';
 import type { StationsValues } from './setup.ts';
 
 /** One station more: the first of the game not in use, else the first doubled. */

@@ -6,8 +6,10 @@ import { stationsChecks } from './checks.ts';
 import { stationsForecast } from './forecast.ts';
 import { activeShare, stationsCalls, stationsGear } from './gear.ts';
 import { stationsGroup } from './group.ts';
+import { hostedAt } from './hosted.ts';
 import { stationsIdeas } from './ideas.ts';
-import { picked, stationClearance, stationsLayout, stationsPace } from './layout.ts';
+import { stationClearance, stationsLayout, stationsPace } from './layout.ts';
+import { picked } from './picked.ts';
 import { stationsRules, stationsRules1 } from './play.ts';
 import { stationsSettings } from './settings.ts';
 import { StationsGame, StationsValues } from './setup.ts';
@@ -25,8 +27,13 @@ export const stations = defineFormat({
   pace: (context, draft) => stationsPace(context, draft.pieces),
   span: stationsSpan,
   timeline: stationsTimeline,
-  plays(context, draft, timeline) {
-    const list = picked(context).map(({ id, station }) => ({ id, scoring: station.scoring, active: activeShare(context, station.id) }));
+  hosted: (context, draft, piece, students) => hostedAt(context, draft.pieces, picked(context)[piece]?.id ?? '', students),
+  plays(context, draft, timeline, activeAt) {
+    const list = picked(context).map(({ id, station }, i) => ({
+      id,
+      scoring: station.scoring,
+      active: Math.max(0.01, activeAt[i] ?? activeShare(context, station.id)),
+    }));
     return [playSetup(draft, timeline, list)];
   },
   gear: stationsGear,

@@ -12,7 +12,9 @@ import { boxOf } from '../../model/shape.ts';
 import { runOut, speedOver } from '../../safety/runOut.ts';
 import type { BlockDraft } from '../format.ts';
 import type { StationsContext } from './group.ts';
-import type { Station, StationsValues } from './setup.ts';
+import { grownForGames, hostedThings } from './hosted.ts';
+import { picked } from './picked.ts';
+import type { StationsValues } from './setup.ts';
 
 /** Stations along the walls with a free middle, or in one block of rows; in walking order both ways. */
 const LAYOUTS = {
@@ -21,17 +23,8 @@ const LAYOUTS = {
 };
 const settled = memoize(settleLoop);
 
-/** The stations in use, in order, with an id of their own: a doubled station's second copy is `id~2`. */
-export function picked(context: Pick<StationsContext, 'setup' | 'values'>): { id: string; station: Station }[] {
-  const seen = new Map<string, number>();
-  return context.values.picks.flatMap((pick) => {
-    const station = context.setup.stations.find((s) => s.id === pick);
-    if (!station) return [];
-    const copy = (seen.get(pick) ?? 0) + 1;
-    seen.set(pick, copy);
-    return [{ id: copy === 1 ? pick : `${pick}~${copy}`, station }];
-  });
-}
+/** Metres of floor that a station's number and title take. */
+const LABEL_M = 1;
 
 /** Metres a station wants to walls and fixed things: the static clearance, or the run-out where students run towards its edge. */
 export function stationClearance(context: StationsContext, pieceId: string): { metres: number; running: boolean; runM: number } {
@@ -43,7 +36,10 @@ export function stationClearance(context: StationsContext, pieceId: string): { m
 }
 
 /** Stations on a walking loop, numbers in walking order; the loop is turned so that running stations get the room they want. */
-export function stationsLayout(context: StationsContext): Pick<BlockDraft<StationsValues>, 'pieces' | 'things' | 'unplaced'> {
+export function stationsLayout(
+  context: StationsContext,
+  groups: string[][],
+): Pick<BlockDraft<StationsValues>, 'pieces' | 'things' | 'unplaced'> {
   const { values, room, wallClearanceM, placed, taken } = context;
   const list = picked(context);
   const wants = list.map(({ id }) => stationClearance(context, id).metres);
@@ -66,7 +62,13 @@ export function stationsLayout(context: StationsContext): Pick<BlockDraft<Statio
     places.map((p) => wants[p.number - 1]),
     values.gapM,
   );
-  return { pieces: clear.map((p) => rectPiece(p, true)), things: [], unplaced };
+  const isGame = (id: string) => list.some((p) => p.id === id && p.host);
+  // The game's own tape fills its station: number and title stand above it, if there is a gap for them.
+  const pieces = grownForGames(context, area, clear, wants, groups).map((p) => {
+    const above = isGame(p.id) && values.gapM >= LABEL_M ? { label: { x: p.x, y: p.y + p.depth + LABEL_M } } : {};
+    return { ...rectPiece(p, true), ...above };
+  });
+  return { pieces, things: hostedThings(context, pieces, groups), unplaced };
 }
 
 /** Seconds a move takes: the longest walk to the next station at the band's pace, plus settling, to the next 5 s. */

@@ -92,6 +92,22 @@ describe('stations, points', () => {
     expect(codes([points(5, { group: 0, player: 'a' }, 1), points(5, {}, 1)])).toEqual(['0 bad-field', '1 bad-field']);
   });
 
+  it('are kept by group and station, what is taken back too', () => {
+    const setup = {
+      groups: [['a'], ['b']],
+      stations: [
+        { id: 'x', scoring: 'own' },
+        { id: 'y', scoring: 'own' },
+      ],
+      ...{ workSeconds: 60, moveSeconds: 10, laps: 1 },
+    };
+    const points = (at: number, group: number, n: number) => ({ at, type: 'points', group, points: n });
+    const log = [points(1, 0, 3), points(2, 1, 2), points(3, 0, -1), { at: 70, type: 'rotate' }, points(71, 0, 4), points(72, 0, -9)];
+    const fold = log.reduce((play, event) => play.step(event), stations.open(setup));
+    expect(fold.sheet()).toEqual({ 'group-1': [2, 4], 'group-2': [0, 2] });
+    expect(fold.groupOf('b')).toBe(1);
+  });
+
   it('name the winners: groups with the most, nobody at 0', () => {
     const end: PlayEvent = { at: 50, type: 'end' };
     expect(run([end]).view.winners).toEqual([]);

@@ -9,6 +9,8 @@ export interface StationsState {
   groups: string[][];
   /** Index of the group that each belongs to, also of those in the box. */
   home: Record<string, number>;
+  /** Points by group and station. */
+  byStation: number[][];
   round: number;
   done: boolean;
   scores: Record<string, number>;
@@ -61,7 +63,9 @@ function step(setup: StationsPlaySetup, state: StationsState, event: Timed<Stati
   const station = standsAt(setup, state, group);
   if (station < 0 || setup.stations[station].scoring === 'none') return 'not-allowed';
   const scores = added(state.scores, player === undefined ? [groupKey(group)] : [groupKey(group), player], points);
-  return Object.values(scores).some((score) => score < 0) ? 'not-allowed' : { ...state, scores };
+  if (Object.values(scores).some((score) => score < 0)) return 'not-allowed';
+  const there = state.byStation[group];
+  return { ...state, scores, byStation: state.byStation.with(group, there.with(station, there[station] + points)) };
 }
 
 function seatIn(state: StationsState, player: string, group: number): StationsState {
@@ -89,6 +93,7 @@ export const stationsRules: PlayRules<StationsPlaySetup, StationsState, Stations
       home: Object.fromEntries(setup.groups.flatMap((members, g) => members.map((p) => [p, g]))),
       round: 0,
       done: false,
+      byStation: setup.groups.map(() => setup.stations.map(() => 0)),
       scores: zeros([...players, ...setup.groups.map((_, i) => groupKey(i))]),
       turns: zeros(players),
     };
@@ -106,6 +111,8 @@ export const stationsRules: PlayRules<StationsPlaySetup, StationsState, Stations
   vacate: (_, state, player) => ({ ...state, groups: state.groups.map((members) => members.filter((p) => p !== player)) }),
   join: (_, state, player, index) => seatIn(state, player, index ?? smallest(state.groups)),
   back: (_, state, player) => seatIn(state, player, state.home[player]),
+  groupOf: (state, player) => state.home[player],
+  sheet: (_, { byStation }) => Object.fromEntries(byStation.map((points, g) => [groupKey(g), points])),
   finished: (_, state) => state.done,
   view: (setup, state) => {
     const places: Record<string, string[]> = Object.fromEntries(setup.stations.map((_, i) => [`station-${i + 1}`, []]));

@@ -1,9 +1,10 @@
+import { type Hosts, pickOfGame } from '../hosted.ts';
 import { type SettingMeta, SPACING } from '../setting.ts';
 import { STOP_SIGNAL } from '../sharedSettings.ts';
 import type { StationsGame } from './setup.ts';
 
-/** Settings of a stations block, in the order a teacher meets them. */
-export function stationsSettings(game: StationsGame): SettingMeta[] {
+/** Settings of a stations block, in the order a teacher meets them. Any of the other games may be one of its stations. */
+export function stationsSettings(game: StationsGame, hosts: Hosts = {}): SettingMeta[] {
   return [
     {
       key: 'picks',
@@ -11,7 +12,10 @@ export function stationsSettings(game: StationsGame): SettingMeta[] {
       group: 'play',
       least: 1,
       most: 12,
-      options: game.stations.map((s) => ({ value: s.id, title: s.title })),
+      options: [
+        ...game.stations.map((s) => ({ value: s.id, title: s.title })),
+        ...Object.values(hosts).map(({ gameId, title }) => ({ value: pickOfGame(gameId), title, isGame: true })),
+      ],
       fallback: game.stations.map((s) => s.id),
     },
     { key: 'laps', kind: 'count', group: 'time', least: 1, most: 4, fallback: 1 },

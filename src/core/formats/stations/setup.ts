@@ -38,7 +38,8 @@ export type StationsGame = z.infer<typeof StationsGame>;
 
 /** What the teacher, the game or the band decides. `workSeconds`, `moveSeconds`, `groups` are solved where not given. */
 export const StationsValues = z.object({
-  picks: z.array(z.string().max(40)).min(1, { message: 'too-small' }).max(12, { message: 'too-large' }),
+  /** Stations in use; `game:` and an id: another game as a station. */
+  picks: z.array(z.string().max(80)).min(1, { message: 'too-small' }).max(12, { message: 'too-large' }),
   laps: z.number().int().min(1).max(4),
   direction: z.union([z.literal(1), z.literal(-1)]),
   groups: z.number().int().min(1).max(24).optional(),

@@ -49,7 +49,7 @@ export const stationsWords: FormatWords = {
     reset: 'Reset and count gear',
   },
   unit: 'station',
-  board: { points: 'Points' },
+  board: { points: 'Points', 'by-station': 'Points by station' },
   actions: { plus: '+1', minus: '−1' },
   restart: 'the groups move on',
   events: {
@@ -84,6 +84,9 @@ export const stationsWords: FormatWords = {
     'reset-teacher': () => ['Leaving', 'Leave all; the teacher resets it'],
     'reset-nobody': () => ['Leaving', 'Nothing to reset'],
     stop: (d) => ['Stop signal', t(d, 'text')],
+    game: (d) => ['A game of its own', t(d, 'text')],
+    'game-end': () => ['End', 'At the switch, whatever the score'],
+    'station-is-game': (d) => ['Play', `Station ${n(d, 'number')} is a game of its own: ${t(d, 'title')}. Its card says the rules`],
     stations: (d) => ['Aim', `Work at each of ${n(d, 'count')} stations. The card there says what to do`],
     start: () => ['Start', 'Go to the station with your pennant’s number. Begin on the whistle'],
     waiting: (d) => ['While you wait', t(d, 'text')],
@@ -107,6 +110,18 @@ export const stationsWords: FormatWords = {
     'unit-does-not-fit': (d) => ({
       what: `${t(d, 'title')} does not fit on the floor`,
       why: `${n(d, 'placed')} of ${n(d, 'wanted')} stations of ${t(d, 'sizeWords')} fit clear of walls, doors and posts.`,
+    }),
+    'station-game-missing': () => ({
+      what: 'The game of a station is gone',
+      why: 'The station is left out until you choose another game or remove it.',
+    }),
+    'station-game-no-room': (d) => ({
+      what: `No floor for ${t(d, 'title')} among the stations`,
+      why: 'Even in a smaller version part of it would be where other groups work.',
+    }),
+    'station-game-small': (d) => ({
+      what: `${t(d, 'title')} is played at ${percent(n(d, 'share'))} of its size`,
+      why: 'There is no floor for all of it among the stations.',
     }),
     'stay-outside-band': (d) => ({
       what: `${duration(n(d, 'workSeconds'))} at a station is ${n(d, 'workSeconds') < n(d, 'least') ? 'short' : 'long'}`,

@@ -5,6 +5,7 @@ import type { Game } from '../../../core/model/game.ts';
 import type { BlockId } from '../../../core/model/ids.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
 import { formatWords } from '../../../core/words/en.ts';
+import { cardLineWords } from '../../../core/words/rules.en.ts';
 import type { Units } from '../../parts/units.ts';
 import { RuleCard } from './RuleCard.tsx';
 import { SettingControl } from './SettingControl.tsx';
@@ -43,7 +44,7 @@ export function GameRules({ stored, block, game, piece, units, explainMinutes, p
           <h2 className="text-lg">{card.title}</h2>
           <dl>
             {card.lines.map((line, i) => {
-              const [label, text] = words.card[line.code](line.data);
+              const { label, text } = cardLineWords(line, fitted.format);
               return (
                 <div key={`${line.code}-${i}`} className="mt-1">
                   <dt className="text-xs text-muted">{label}</dt>

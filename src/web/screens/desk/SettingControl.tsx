@@ -97,6 +97,7 @@ export function SettingControl({ meta, words, value, solved, set, units, onSet }
 
 function Picks({ meta, label, value, onSet }: { meta: SettingMeta; label: string; value: string[]; onSet(value: string[]): void }) {
   const title = (id: string) => meta.options!.find((o) => o.value === id)?.title ?? id;
+  const games = meta.options!.filter((o) => o.isGame);
   const swap = (i: number, j: number) => onSet(value.map((v, k) => (k === i ? value[j] : k === j ? value[i] : v)));
   const small = 'flex h-6 w-6 items-center justify-center hover:bg-tint disabled:opacity-30';
   return (
@@ -144,7 +145,7 @@ function Picks({ meta, label, value, onSet }: { meta: SettingMeta; label: string
       </ol>
       <div className="mt-1 flex flex-wrap gap-1.5">
         {meta
-          .options!.filter((o) => !value.includes(String(o.value)) && value.length < (meta.most ?? 12))
+          .options!.filter((o) => !o.isGame && !value.includes(String(o.value)) && value.length < (meta.most ?? 12))
           .map((o) => (
             <button
               key={String(o.value)}
@@ -156,6 +157,16 @@ function Picks({ meta, label, value, onSet }: { meta: SettingMeta; label: string
             </button>
           ))}
       </div>
+      {games.length > 0 && value.length < (meta.most ?? 12) && (
+        <div className="mt-1.5">
+          <ChoiceField
+            label="Add another game here"
+            value=""
+            options={[['', 'choose a game …'] as const, ...games.map((o) => [String(o.value), o.title ?? ''] as const)]}
+            onPick={(game) => game && onSet([...value, game])}
+          />
+        </div>
+      )}
     </fieldset>
   );
 }

@@ -1,10 +1,8 @@
 import type { PlanBlock } from '../../../core/live/runPlan.ts';
-import { formatWords } from '../../../core/words/en.ts';
-import { ruleWords } from '../../../core/words/rules.en.ts';
+import { cardLineWords, ruleWords } from '../../../core/words/rules.en.ts';
 
 /** A game's card as it was when the whistle blew: every rule in reading order, then what is done at each place. */
 export function FrozenCard({ game, large }: { game: NonNullable<PlanBlock['game']>; large?: boolean }) {
-  const words = formatWords(game.format);
   const lines = (list: readonly { label: string; text: string }[]) => (
     <dl className={`text-[#dfe5ec] ${large ? 'text-base' : 'text-sm'}`}>
       {list.map(({ label, text }, i) => (
@@ -23,12 +21,7 @@ export function FrozenCard({ game, large }: { game: NonNullable<PlanBlock['game'
       {game.cards.map((card) => (
         <section key={card.pieceId} className="mt-3 border-t border-white/25 pt-2" aria-label={`Card of ${card.title}`}>
           <h3 className="head text-base">{card.title}</h3>
-          {lines(
-            card.lines.map((line) => {
-              const [label, text] = words.card[line.code](line.data);
-              return { label, text };
-            }),
-          )}
+          {lines(card.lines.map((line) => cardLineWords(line, game.format)))}
         </section>
       ))}
     </>

@@ -5,6 +5,7 @@ import type { BlockId } from '../../../core/model/ids.ts';
 import { runEventWords } from '../../../core/words/run.en.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
 import { actionWords } from './actionWords.ts';
+import { addressOf } from './addressOf.ts';
 import type { LiveRun } from './useRun.ts';
 
 /** The most entries that are offered: the newest. Every bout that began is. */
@@ -36,7 +37,7 @@ export function LateEntry({ run }: { run: LiveRun }) {
       onSubmit={(e) => {
         e.preventDefault();
         if (!moment || !action) return;
-        send({ type: 'play', blockId: moment.blockId as BlockId, play: action.play, since: moment.at, event: action.event });
+        send({ type: 'play', blockId: moment.blockId as BlockId, ...addressOf(action), since: moment.at, event: action.event });
         setWhen('');
         setWhat('');
       }}

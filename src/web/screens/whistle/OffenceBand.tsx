@@ -6,6 +6,7 @@ import { LADDER_STEPS, stepAfter } from '../../../core/model/school.ts';
 import { formatWords } from '../../../core/words/en.ts';
 import { LADDER_WORDS } from '../../../core/words/ladder.en.ts';
 import { saidWords } from '../../../core/words/rules.en.ts';
+import { addressOf } from './addressOf.ts';
 import type { LiveRun } from './useRun.ts';
 
 /** An offence in two taps: what, then who. What follows is the next step of the school's ladder; it says so before the tap. Seen here alone. */
@@ -20,12 +21,12 @@ export function OffenceBand({ run, block }: { run: LiveRun; block: PlanBlock }) 
   const { playing } = whoIsWhere(plan, state);
   const ladder = offences[what]?.ladder ?? LADDER_STEPS;
   const words = { ...LADDER_WORDS, restart: `out until ${formatWords(game.format).restart}` };
-  const tap = (student: string, play: number) => {
+  const tap = (student: string, address: { play: number; visit?: number }) => {
     const step = stepAfter(ladder, state.offences[student] ?? 0);
     send({
       type: 'offence',
       blockId: block.id as BlockId,
-      ...(play > 0 ? { play } : {}),
+      ...addressOf(address),
       student: student as StudentId,
       what: offences[what].fault,
       step,
@@ -60,12 +61,12 @@ export function OffenceBand({ run, block }: { run: LiveRun; block: PlanBlock }) 
             ))}
           </div>
           <ul className="mt-1.5 grid grid-cols-4 gap-1.5 max-[1100px]:grid-cols-3 max-[600px]:grid-cols-2" aria-label="Who">
-            {playing.map(({ student, play }) => (
+            {playing.map(({ student, ...address }) => (
               <li key={student} className="flex">
                 <button
                   type="button"
                   className="flex min-h-11 min-w-0 flex-1 flex-col justify-center bg-ink-3 px-2.5 text-left hover:bg-[#3a4a60]"
-                  onClick={() => tap(student, play)}
+                  onClick={() => tap(student, address)}
                 >
                   <span className="truncate text-sm">{plan.names[student]}</span>
                   <span className="truncate text-xs text-[#c3ccd6]">{words[stepAfter(ladder, state.offences[student] ?? 0)]}</span>

@@ -4,6 +4,7 @@ import { blockNow, type SitsOut, whoIsWhere } from '../../../core/live/whoIsWher
 import type { BlockId, StudentId } from '../../../core/model/ids.ts';
 import { formatWords } from '../../../core/words/en.ts';
 import { Floating } from '../../parts/Sheet.tsx';
+import { addressOf } from './addressOf.ts';
 import type { LiveRun } from './useRun.ts';
 
 /** What a tap on a name does to a student in play. */
@@ -36,13 +37,13 @@ export function Students({ run, onClose }: { run: LiveRun; onClose(): void }) {
   const action = actions.find((a) => a.code === code) ?? actions[0];
   const { playing, sittingOut, out } = whoIsWhere(plan, state);
   const name = (id: string) => plan.names[id] ?? id;
-  const inPlay = (play: number, event: { type: string; [field: string]: unknown }) =>
-    block && send({ type: 'play', blockId: block.id as BlockId, ...(play > 0 ? { play } : {}), event });
-  const tap = (student: string, play: number) => {
+  const inPlay = (address: { play: number; visit?: number }, event: { type: string; [field: string]: unknown }) =>
+    block && send({ type: 'play', blockId: block.id as BlockId, ...addressOf(address), event });
+  const tap = (student: string, address: { play: number; visit?: number }) => {
     if ('leaves' in action) send({ type: 'presence', student: student as StudentId, status: 'excused', role: 'away' });
     else {
       const seconds = action.seconds ? { seconds: action.seconds } : {};
-      inPlay(play, { type: 'box', player: student, why: '', release: action.release, ...seconds });
+      inPlay(address, { type: 'box', player: student, why: '', release: action.release, ...seconds });
     }
   };
   return (
@@ -53,7 +54,7 @@ export function Students({ run, onClose }: { run: LiveRun; onClose(): void }) {
             <li key={s.student} className="flex items-center gap-3 border-b py-1">
               <span className="head min-w-0 flex-1 text-lg">{name(s.student)}</span>
               <span className="text-muted">sits out {untilWords(s, restart)}</span>
-              <button type="button" className="btn" onClick={() => inPlay(s.play, { type: 'release', player: s.student })}>
+              <button type="button" className="btn" onClick={() => inPlay(s, { type: 'release', player: s.student })}>
                 Back in
               </button>
             </li>
@@ -76,7 +77,7 @@ export function Students({ run, onClose }: { run: LiveRun; onClose(): void }) {
         label="Playing"
         students={playing.map((p) => p.student)}
         name={name}
-        onTap={(id) => tap(id, playing.find((p) => p.student === id)!.play)}
+        onTap={(id) => tap(id, playing.find((p) => p.student === id)!)}
       />
       {out.length > 0 && (
         <>

@@ -21,7 +21,9 @@ export function WhatHappened({ run, onClose }: { run: LiveRun; onClose: () => vo
     .slice(-MOST)
     .reverse();
   const refused = new Set(
-    Object.values(state.plays).flatMap((plays) => plays.flatMap((p) => p.refused.map((f) => JSON.stringify(f.data.event)))),
+    [...Object.values(state.plays), ...Object.values(state.visits).flat()].flatMap((plays) =>
+      plays.flatMap((p) => p.refused.map((f) => JSON.stringify(f.data.event))),
+    ),
   );
   return (
     <Floating open onClose={onClose} title="What happened" wide>

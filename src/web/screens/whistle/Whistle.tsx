@@ -8,6 +8,7 @@ import { formatWords, PHASE_WORDS } from '../../../core/words/en.ts';
 import { problemWords } from '../../api.ts';
 import { isTyping } from '../../parts/KeyHelp.tsx';
 import { useAwake } from '../../parts/useAwake.ts';
+import { addressOf } from './addressOf.ts';
 import { BetweenGames } from './BetweenGames.tsx';
 import { Boards } from './Boards.tsx';
 import { ChangeRest } from './ChangeRest.tsx';
@@ -18,6 +19,7 @@ import { SidePanels } from './SidePanels.tsx';
 import { SittingOutBand, Students } from './Students.tsx';
 import { sounds } from './sound.ts';
 import { type LiveRun, useRun } from './useRun.ts';
+import { useSignals } from './useSignals.ts';
 import { WhatHappened } from './WhatHappened.tsx';
 import { WhatToSay } from './WhatToSay.tsx';
 
@@ -198,7 +200,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
               state={state}
               round={round}
               moving={moving}
-              onAct={({ play, event }) => send({ type: 'play', blockId: block.id as BlockId, ...(play ? { play } : {}), event })}
+              onAct={({ event, ...address }) => send({ type: 'play', blockId: block.id as BlockId, ...addressOf(address), event })}
             />
           ) : (
             <BetweenGames plan={plan} at={step?.block ?? 0} />
@@ -233,18 +235,4 @@ function stepTitle(plan: LiveRun['plan'], step: { block: number; segment: { kind
   const block = plan.blocks[step.block];
   if (!block.game) return block.title.toLowerCase();
   return formatWords(block.game.format).segments[step.segment.code].toLowerCase();
-}
-
-/** Whistle at the end of a bout, two short ones at a start, soft tones in the last three seconds. */
-function useSignals(step: number, kind: string | undefined, left: number, still: boolean, loud: boolean, more: boolean): void {
-  const last = useRef({ step, left });
-  useEffect(() => {
-    const before = last.current;
-    last.current = { step, left };
-    if (!loud || still) return;
-    if (step !== before.step) {
-      if (kind === 'work') sounds.go();
-      else sounds.whistle();
-    } else if (left !== before.left && left > 0 && left <= 3 && more) sounds.tick();
-  }, [step, kind, left, still, loud, more]);
 }
