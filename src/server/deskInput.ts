@@ -1,12 +1,14 @@
 import { and, eq, not, sql } from 'drizzle-orm';
 import type { FitInput } from '../core/fit/fitted.ts';
+import { type AttemptsOnDay, attemptsIn, keepsAttempts } from '../core/live/attemptsIn.ts';
 import { historyIn } from '../core/live/historyIn.ts';
 import type { ClassHistory } from '../core/model/classHistory.ts';
 import { HOME_SCHOOL } from '../core/model/ids.ts';
 import type { Lesson } from '../core/model/lesson.ts';
 import type { Attendance, Period } from '../core/model/period.ts';
+import type { Run } from '../core/model/run.ts';
 import type { Database } from './database.ts';
-import { overlap, withClaims } from './dayClaims.ts';
+import { besides, withDay } from './dayBeside.ts';
 import {
   attendanceRecords,
   gameRecords,
@@ -18,7 +20,7 @@ import {
   schoolRecords,
 } from './repositories/index.ts';
 import { newestLesson } from './repositories/newestLesson.ts';
-import { stillOpen } from './repositories/runLog.ts';
+import { readRunLog, stillOpen } from './repositories/runLog.ts';
 import { readClass } from './routes/classes.ts';
 import { periods, runs } from './tables.ts';
 
@@ -31,7 +33,16 @@ const LOOKED_BACK = 12;
 /** What a class has had in its last lessons that have ended. */
 async function readHistory(db: Database, classId: string): Promise<ClassHistory> {
   const newest = sql`(${runs.data}->>'startedAt')::bigint desc`;
-  return historyIn(await runRecords.list(db, and(eq(runs.classId, classId), not(stillOpen)), { orderBy: newest, most: LOOKED_BACK }));
+  const past = await runRecords.list(db, and(eq(runs.classId, classId), not(stillOpen)), { orderBy: newest, most: LOOKED_BACK });
+  return historyIn(past, await attemptsOf(db, past));
+}
+
+/** Tries by step in lessons that keep them, the oldest first; the logs of the others are not read. */
+export async function attemptsOf(db: Database, past: readonly Run[]): Promise<AttemptsOnDay[]> {
+  const kept = past.filter(keepsAttempts).sort((a, b) => a.startedAt - b.startedAt);
+  const attempts: AttemptsOnDay[] = [];
+  for (const run of kept) attempts.push(...attemptsIn(run, await readRunLog(db, run.id)));
+  return attempts;
 }
 
 /** Reads what several periods share once, each the first time that it is asked for. */
@@ -93,11 +104,10 @@ export async function readLesson(db: Database, id: string, games = () => gameRec
   return lesson ? newestLesson(lesson, games) : null;
 }
 
-/** The facts and choices of one period, with what others of the same time have of the gear. */
+/** The facts and choices of one period, with what others of the day have of the gear and the floor. */
 export async function readDesk(db: Database, period: Period): Promise<DeskInput> {
   const sameDay = await periodRecords.list(db, eq(periods.date, period.date));
-  const beside = sameDay.filter((other) => overlap(period, other));
-  const [desk] = withClaims(await readDesks(db, [period]), await readDesks(db, beside));
+  const [desk] = withDay(await readDesks(db, [period]), await readDesks(db, besides(period, sameDay)));
   return desk;
 }
 

@@ -8,7 +8,7 @@ import { footprint, LAID_FACTS } from '../model/laidPiece.ts';
 import type { Block } from '../model/lesson.ts';
 import { defaultsFor, ladderOf, limitsFor } from '../model/school.ts';
 import { seedOf } from '../rng.ts';
-import type { BlockInput, FittedGame } from './fitted.ts';
+import { type BlockInput, type FittedGame, floorOfOthers } from './fitted.ts';
 import { hostsFor } from './hostsFor.ts';
 import { traitsOf } from './traitsOf.ts';
 
@@ -49,7 +49,10 @@ function planGame(input: BlockInput, block: Block, game: Game, playing: readonly
     apart: pairs('apart'),
     together: pairs('together'),
     room: input.room,
-    taken: (block.laid ?? []).filter((p) => LAID_FACTS[p.laid].takesFloor).map(footprint),
+    taken: [
+      ...(block.laid ?? []).filter((p) => LAID_FACTS[p.laid].takesFloor).map(footprint),
+      ...floorOfOthers(input).map((other) => other.outline),
+    ],
     wallClearanceM: limitsFor(input.school).wallClearanceM,
     storedGroups: chosen!.groups?.value,
     locks: chosen!.locks,
@@ -57,7 +60,7 @@ function planGame(input: BlockInput, block: Block, game: Game, playing: readonly
     cupboard: input.cupboard,
     stopSignal: game.stopSignal || input.school.stopSignal,
     rules: { game: game.rules, teacher: chosen!.rules ?? [], offences: game.offences, ladder: ladderOf(input.school) },
-    ...(input.history ? { had: input.history.roles } : {}),
+    ...(input.history ? { had: input.history.roles, stages: input.history.stages } : {}),
     seed: seedOf(block.id),
   };
   return format.plan(game.setup, format.isHost ? { ...given, hosts: hostsFor(given, input.games) } : given);

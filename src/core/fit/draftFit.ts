@@ -8,6 +8,7 @@ import { fitTime } from '../rotation/fitTime.ts';
 import { type BlockPlan, keptPlan, type PlanOf } from './blockPlans.ts';
 import { bellChecks } from './checks/bell.ts';
 import { floorChecks } from './checks/floor.ts';
+import { floorChangeChecks } from './checks/floorChange.ts';
 import { gearChecks } from './checks/gear.ts';
 import { laneChecks } from './checks/lanes.ts';
 import { lessonChecks, peopleChecks } from './checks/people.ts';
@@ -31,6 +32,7 @@ export const QUICK_CHECKS: readonly Check[] = [
   { block: gearChecks },
   { block: peopleChecks },
   { lesson: lessonChecks },
+  { lesson: floorChangeChecks },
   { block: ruleChecks },
 ];
 /** Checks that search the floor: lanes, swings, sight, routes on wheels, walks. */

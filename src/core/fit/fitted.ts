@@ -3,12 +3,13 @@ import type { Visit } from '../formats/hosted.ts';
 import type { SettingMeta, SettingRoles } from '../formats/setting.ts';
 import type { GearClaim, GearLine } from '../gear/cover.ts';
 import type { GearNeed } from '../gear/need.ts';
+import type { Polygon } from '../geometry/point.ts';
 import type { Band, BandDefaults } from '../model/band.ts';
 import type { ClassHistory } from '../model/classHistory.ts';
 import type { Finding, FindingDraft, LessonNumbers } from '../model/finding.ts';
 import type { Game } from '../model/game.ts';
 import type { Gear } from '../model/gear.ts';
-import type { LaidPiece } from '../model/laidPiece.ts';
+import { footprint, LAID_FACTS, type LaidPiece } from '../model/laidPiece.ts';
 import type { Lesson } from '../model/lesson.ts';
 import type { Attendance, Period, Role } from '../model/period.ts';
 import type { Piece } from '../model/piece.ts';
@@ -16,6 +17,7 @@ import type { Room } from '../model/room.ts';
 import type { Rule } from '../model/rule.ts';
 import type { School } from '../model/school.ts';
 import type { SchoolClass } from '../model/schoolClass.ts';
+import { partsOf } from '../model/shape.ts';
 import type { Student, StudentPrivate, Wish } from '../model/student.ts';
 import type { Forecast } from '../play/forecast.ts';
 
@@ -36,9 +38,30 @@ export interface FitInput {
   school: School;
   /** What the class has had in its last lessons; nothing if absent. */
   history?: ClassHistory;
-  /** What else happens while this lesson runs: gear that others have. */
-  day?: { claims: readonly GearClaim[] };
+  /** What else happens on the day: gear that others have at the same time, and floors of this room. */
+  day?: { claims: readonly GearClaim[]; floors?: readonly NeighborFloor[] };
 }
+
+/** The floor of another lesson of the day in the same room: the one before, or one at the same time that has its floor first. */
+export interface NeighborFloor {
+  /** Whose lesson it is: the class's name. */
+  to: string;
+  when: 'before' | 'same';
+  /** Seconds from its end to the start of this lesson. */
+  gapSeconds: number;
+  pieces: Piece[];
+  laid: LaidPiece[];
+}
+
+/** The floor that lessons of the same time have, each place as an outline with whose it is. */
+export const floorOfOthers = ({ day }: Pick<FitInput, 'day'>): { name: string; outline: Polygon }[] =>
+  (day?.floors ?? []).flatMap(({ when, to, pieces, laid }) =>
+    when === 'same'
+      ? [...pieces.flatMap((p) => partsOf(p.shape)), ...laid.filter((p) => LAID_FACTS[p.laid].takesFloor).map(footprint)].map(
+          (outline) => ({ name: to, outline }),
+        )
+      : [],
+  );
 
 /** What the plan of one block may look at: not the bells. */
 export type BlockInput = Omit<FitInput, 'period' | 'secondsLeft'>;

@@ -73,7 +73,8 @@ function resetGroupEdits(lesson: Lesson): Edit[] {
 }
 
 const elsewhere = (input: FitInput, room: Room): SupposedDesk => ({
-  input: { ...input, room, period: { ...input.period, roomId: room.id } },
+  // What lies on the floor of this room is no matter in another one.
+  input: { ...input, room, period: { ...input.period, roomId: room.id }, ...(input.day && { day: { ...input.day, floors: [] } }) },
   edits: peelOffEdits(input.lesson),
 });
 

@@ -1,6 +1,7 @@
 import type { Polygon } from '../geometry/point.ts';
 import type { GroupTraits, Locks } from '../groups/traits.ts';
 import type { Band, BandDefaults } from '../model/band.ts';
+import type { StagesMet } from '../model/classHistory.ts';
 import type { FixIdea } from '../model/finding.ts';
 import type { Gear } from '../model/gear.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
@@ -38,6 +39,8 @@ export interface PlanInput {
   rules: OwnRules;
   /** How often each had a role in the last lessons, by role and student. */
   had?: Readonly<Record<string, Readonly<Record<string, number>>>>;
+  /** Stages that students have met in the last lessons. */
+  stages?: StagesMet;
   /** Games that may be played at one of its places; none if absent. */
   hosts?: Hosts;
   seed: number;

@@ -21,6 +21,8 @@ export interface Attempts {
   alone: number;
   helped: number;
   fallen: number;
+  /** 1 if enough of them were made for a harder step, −1 if too few, else 0. */
+  suggest: -1 | 0 | 1;
 }
 
 /** What a format folder promises. One type per folder; `defineFormat` closes over it. */

@@ -1,11 +1,29 @@
 import { formatOf } from '../formats/registry.ts';
-import type { ClassHistory } from '../model/classHistory.ts';
+import type { ClassHistory, StagesMet } from '../model/classHistory.ts';
 import type { Run } from '../model/run.ts';
+import type { AttemptsOnDay } from './attemptsIn.ts';
 import { metIn } from './met.ts';
 import { planOf } from './runPlan.ts';
 
-/** Meetings and roles in runs, as they were frozen. */
-export function historyIn(runs: readonly Run[]): ClassHistory {
+/** Stages met, day by day; a day with enough tries says whether the next step, or an easier one, would be right. */
+function stagesIn(attempts: readonly AttemptsOnDay[]): StagesMet {
+  const stages: StagesMet = {};
+  const days = new Map<string, AttemptsOnDay[]>();
+  for (const each of attempts) {
+    const key = JSON.stringify([each.stepId, each.player, each.date]);
+    days.set(key, [...(days.get(key) ?? []), each]);
+  }
+  for (const day of days.values()) {
+    const { stepId, player, suggest } = day.at(-1)!;
+    stages[stepId] ??= {};
+    const met = stages[stepId][player] ?? { days: 0, up: 0, down: 0 };
+    stages[stepId][player] = { days: met.days + 1, up: met.up + (suggest > 0 ? 1 : 0), down: met.down + (suggest < 0 ? 1 : 0) };
+  }
+  return stages;
+}
+
+/** Meetings and roles in runs, as they were frozen, and the stages that were tried in them. */
+export function historyIn(runs: readonly Run[], attempts: readonly AttemptsOnDay[] = []): ClassHistory {
   const roles: ClassHistory['roles'] = {};
   for (const run of runs)
     for (const { game } of planOf(run).blocks) {
@@ -18,5 +36,5 @@ export function historyIn(runs: readonly Run[]): ClassHistory {
           }
     }
   const { met, lessons } = metIn(runs);
-  return { met, roles, lessons };
+  return { met, roles, stages: stagesIn(attempts), lessons };
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Area } from '../geometry/area.ts';
-import { areaOf, boundsOf, crossingEdges, edgesOf, type Point, type Polygon, rectPolygon } from '../geometry/point.ts';
+import { areaOf, boundsOf, byWall, crossingEdges, edgesOf, type Point, type Polygon, rectPolygon } from '../geometry/point.ts';
 import { Curtain, parted } from './curtain.ts';
 import { Door, doorsKeptClear, doorZone } from './door.ts';
 import { FixedThing, fixedZone, standing } from './fixedThing.ts';
@@ -90,6 +90,11 @@ export const plainRoom = (outline: Point[]) => ({
   painted: [],
   curtains: [],
 });
+
+/** Where one stands just inside the first door: what is brought out comes from there. The first corner if there is no door. */
+export function doorSpot({ doors: [door], outline }: Pick<Room, 'doors' | 'outline'>): Point {
+  return door ? byWall(outline, door.wall)(door.atM + door.widthM / 2, 0.5) : outline[0];
+}
 
 /** Walls that a tape cannot be held to: open sides and curtains. */
 export const softWalls = (room: Pick<Room, 'walls'>): number[] =>

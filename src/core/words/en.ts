@@ -36,17 +36,10 @@ const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
         : `${t(d, 'title')} is ${speak.metres(n(d, 'found'))} from ${t(d, 'other')}`,
     why: `The gap between stations is set to ${speak.metres(n(d, 'wanted'))}, so that one group's play does not land in the other's.`,
   }),
-  'too-near': (d, speak) => ({
-    what:
-      d.what === 'door'
-        ? `${t(d, 'title')} is too near the ${t(d, 'name')}`
-        : `${t(d, 'title')} is too near the ${d.what === 'wall' ? 'wall' : laidWords(t(d, 'name'))}`,
-    why:
-      d.what === 'door'
-        ? `It is ${speak.metres(n(d, 'found'))} from the floor kept clear and needs ${speak.metres(n(d, 'wanted'))}: people coming in walk into play. Exits stay free. Local rules decide.`
-        : d.running === true
-          ? `It is ${speak.metres(n(d, 'found'))} away. After a ${speak.metres(n(d, 'runM'))} run, students need ${speak.metres(n(d, 'wanted'))} to stop. Side Court default. Local rules decide.`
-          : `It is ${speak.metres(n(d, 'found'))} away and needs ${speak.metres(n(d, 'wanted'))}. Side Court default. Local rules decide.`,
+  'too-near': (d, speak) => tooNearWords(d, speak),
+  'floor-change-late': (d, speak) => ({
+    what: `Changing the floor after ${t(d, 'to')} takes ${duration(n(d, 'seconds'))}`,
+    why: `There are ${duration(n(d, 'gapSeconds'))} in between: ${floorChangeWords(d, speak)}. One adult alone; cones and paces are quicker than tape.`,
   }),
   'gear-short': (d) => ({
     what: `${counted(n(d, 'short'), t(d, 'gearKind'))} short`,
@@ -103,11 +96,42 @@ const FIXES: Record<string, (d: Data, speak: Speak) => string> = {
   'unpin-length': () => 'Unpin the length',
   'set-stop-signal': () => 'Use the usual signal',
   'use-usual-rule': (d) => usualRuleWords(d),
+  'reuse-tape': (d, speak) => `Reuse the tape on the floor: saves ${speak.metres(Math.round(n(d, 'savedM')))}`,
   'skip-rehearsal': (d) => `Skip the rehearsal: saves ${duration(n(d, 'seconds'))}`,
   'peel-off': () => 'Unpin it and place it automatically',
   ...SAFETY_FIXES,
   'trade-places': (d, speak) => `${speak.student(t(d, 'a'))} trades with ${speak.student(t(d, 'b'))}`,
 };
+
+/** What a place is too near to, how far it is, and why that matters. */
+function tooNearWords(d: Data, speak: Speak): Sentence {
+  const title = t(d, 'title');
+  const [found, wanted] = [speak.metres(n(d, 'found')), speak.metres(n(d, 'wanted'))];
+  if (d.what === 'others') {
+    const what = n(d, 'found') > 0 ? `${title} is ${found} from where ${t(d, 'name')} plays` : `${title} is where ${t(d, 'name')} plays`;
+    return { what, why: `Both lessons have this room at the same time. It needs ${wanted} to the other group.` };
+  }
+  if (d.what === 'door') {
+    const why = `It is ${found} from the floor kept clear and needs ${wanted}: people coming in walk into play. Exits stay free. Local rules decide.`;
+    return { what: `${title} is too near the ${t(d, 'name')}`, why };
+  }
+  const needs = d.running === true ? `After a ${speak.metres(n(d, 'runM'))} run, students need ${wanted} to stop.` : `It needs ${wanted}.`;
+  return {
+    what: `${title} is too near the ${d.what === 'wall' ? 'wall' : laidWords(t(d, 'name'))}`,
+    why: `It is ${found} away. ${needs} Side Court default. Local rules decide.`,
+  };
+}
+
+/** "45 m of tape off, 120 m on, 12 things carried". */
+function floorChangeWords(d: Data, speak: Speak): string {
+  const whole = (key: string) => speak.metres(Math.round(n(d, key)));
+  const parts = [
+    ...(n(d, 'tapeOutM') > 0.5 ? [`${whole('tapeOutM')} of tape off`] : []),
+    ...(n(d, 'tapeInM') > 0.5 ? [`${whole('tapeInM')} on`] : []),
+    ...(n(d, 'carried') ? [`${n(d, 'carried')} ${n(d, 'carried') === 1 ? 'thing' : 'things'} carried`] : []),
+  ];
+  return parts.join(', ');
+}
 
 /** "in the gear closet", or who has the others at the same time. */
 function promisedWords(d: Data): string {

@@ -9,7 +9,7 @@ import { Attendance, Period } from '../../core/model/period.ts';
 import { newHeader } from '../../core/model/record.ts';
 import { line, whole } from '../../core/model/text.ts';
 import type { Database } from '../database.ts';
-import { withClaims } from '../dayClaims.ts';
+import { withDay } from '../dayBeside.ts';
 import { readDesk, readDeskById, readDesks, readLesson } from '../deskInput.ts';
 import { Problem, readInput } from '../problem.ts';
 import { attendanceRecords, classRecords, gameRecords, lessonRecords, periodRecords, roomRecords } from '../repositories/index.ts';
@@ -90,7 +90,7 @@ export function planRoutes(db: Database): Router {
     if (!/^\d{4}-\d{2}-\d{2}$/.test(date)) throw new Problem(400, 'bad-input', [{ path: ['date'], code: 'date' }]);
     const all = await periodRecords.list(db, onDate(date));
     const sorted = all.sort((a, b) => (a.start < b.start ? -1 : 1));
-    return withClaims(await readDesks(db, sorted));
+    return withDay(await readDesks(db, sorted));
   });
   route(router, 'post', '/periods', async (req) =>
     periodRecords.add(

@@ -2,7 +2,6 @@ import { and, eq, not } from 'drizzle-orm';
 import { Router } from 'express';
 import { z } from 'zod';
 import { fitUnweighed } from '../../core/fit/fit.ts';
-import { type AttemptsOnDay, attemptsIn, keepsAttempts } from '../../core/live/attemptsIn.ts';
 import { foldRun } from '../../core/live/foldRun.ts';
 import { freeze } from '../../core/live/freeze.ts';
 import { type LogEntry, logEntry } from '../../core/live/logEntry.ts';
@@ -13,7 +12,7 @@ import { BlockId, EventId, PeriodId, RunId } from '../../core/model/ids.ts';
 import { newHeader } from '../../core/model/record.ts';
 import { Run, RunEvent } from '../../core/model/run.ts';
 import type { Database } from '../database.ts';
-import { type DeskInput, readDeskById } from '../deskInput.ts';
+import { attemptsOf, type DeskInput, readDeskById } from '../deskInput.ts';
 import type { Journal } from '../journal.ts';
 import { Problem, readInput } from '../problem.ts';
 import { noteEnd } from '../replayJournal.ts';
@@ -114,13 +113,10 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
   // Private: each student's tries by step in the lessons that have ended, the newest last.
   route(router, 'get', '/classes/:id/attempts', async (req) => {
     const { id } = await classRecords.get(db, idParam(req));
-    const kept = (await runRecords.list(db, and(eq(runs.classId, id), not(stillOpen)))).filter(keepsAttempts);
+    const past = await runRecords.list(db, and(eq(runs.classId, id), not(stillOpen)));
     const names: Record<string, string> = {};
-    const attempts: AttemptsOnDay[] = [];
-    for (const run of kept.sort((a, b) => a.startedAt - b.startedAt)) {
-      Object.assign(names, planOf(run).names);
-      attempts.push(...attemptsIn(run, await readRunLog(db, run.id)));
-    }
+    for (const run of past.sort((a, b) => a.startedAt - b.startedAt)) Object.assign(names, planOf(run).names);
+    const attempts = await attemptsOf(db, past);
     return { names, attempts };
   });
   route(router, 'get', '/runs/:id', async (req) => {

@@ -11,7 +11,7 @@ import type { Piece } from '../../model/piece.ts';
 import { roomArea } from '../../model/room.ts';
 import { limitsFor } from '../../model/school.ts';
 import { boxOf, movedTo } from '../../model/shape.ts';
-import type { BlockInput, StandingBlock } from '../fitted.ts';
+import { type BlockInput, floorOfOthers, type StandingBlock } from '../fitted.ts';
 
 const place = (block: StandingBlock, piece: Piece, at: { x: number; y: number } | null): Edit => ({
   kind: 'place',
@@ -24,14 +24,16 @@ const cornerOf = ({ x, y }: { x: number; y: number }) => ({ x, y });
 
 const takingFloor = (block: StandingBlock) => block.laid.filter((p) => LAID_FACTS[p.laid].takesFloor);
 /** The room with everything that keeps floor from a block's places. */
-const areaFor = (input: BlockInput, block: StandingBlock) => roomArea(input.room, 0, takingFloor(block).map(footprint));
+const areaFor = (input: BlockInput, block: StandingBlock) =>
+  roomArea(input.room, 0, [...takingFloor(block).map(footprint), ...floorOfOthers(input).map((other) => other.outline)]);
 
-/** Names the obstacle at a keepOut index of that area: roomArea lists doors with a clear zone first, then fixed things, then laid pieces. */
+/** Names the obstacle at a keepOut index of that area: roomArea lists doors with a clear zone first, then fixed things, then laid pieces, then others' places. */
 function obstacle(input: BlockInput, block: StandingBlock, index: number): { what: string; name: string } {
   const obstacles = [
     ...doorsKeptClear(input.room).map(({ name }) => ({ what: 'door', name })),
     ...standing(input.room).map(({ thing, name }) => ({ what: thing, name })),
     ...takingFloor(block).map((piece) => ({ what: 'piece', name: laidName(piece) })),
+    ...floorOfOthers(input).map(({ name }) => ({ what: 'others', name })),
   ];
   return obstacles[index] ?? { what: 'wall', name: '' };
 }

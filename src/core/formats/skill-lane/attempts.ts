@@ -3,14 +3,14 @@ import type { Attempts } from '../format.ts';
 import type { LanePlaySetup } from './setup.ts';
 
 /** Tries of a play by the step they were at, in the order in which the steps came; a step come back to goes on where it was. */
-export function laneAttempts({ player, ladder, step }: LanePlaySetup, events: readonly PlayEvent[]): Attempts[] {
+export function laneAttempts({ player, ladder, step, enough, up, down }: LanePlaySetup, events: readonly PlayEvent[]): Attempts[] {
   const bySteps = new Map<number, Attempts>();
   let at = step;
   for (const event of events) {
     if (event.type === 'step') at = Number(event.to);
     if (event.type !== 'try') continue;
     const count = Number(event.count ?? 1);
-    const known = bySteps.get(at) ?? { player, step: at, stepId: ladder[at], tries: 0, alone: 0, helped: 0, fallen: 0 };
+    const known = bySteps.get(at) ?? { player, step: at, stepId: ladder[at], tries: 0, alone: 0, helped: 0, fallen: 0, suggest: 0 };
     const isAlone = (event.prompt ?? 'alone') === 'alone';
     bySteps.set(at, {
       ...known,
@@ -20,5 +20,10 @@ export function laneAttempts({ player, ladder, step }: LanePlaySetup, events: re
       fallen: known.fallen + Number(event.fallen ?? 0),
     });
   }
-  return [...bySteps.values()];
+  const suggest = ({ tries, alone, helped }: Attempts) => {
+    const share = (alone + helped) / Math.max(1, tries);
+    if (tries < enough) return 0;
+    return share >= up ? 1 : share <= down ? -1 : 0;
+  };
+  return [...bySteps.values()].map((each) => ({ ...each, suggest: suggest(each) }));
 }

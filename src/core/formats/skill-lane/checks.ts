@@ -6,6 +6,7 @@ import { type LaneContext, laneUnit } from './group.ts';
 import { fewerLanes, smallerLanes } from './ideas.ts';
 import { WAITING_TASK } from './settings.ts';
 import type { SkillLaneValues } from './setup.ts';
+import { ownStarts } from './startSteps.ts';
 
 type LaneDraft = BlockDraft<SkillLaneValues>;
 
@@ -67,9 +68,18 @@ function empty(context: LaneContext, draft: LaneDraft): FindingDraft[] {
   ];
 }
 
+/** Students who begin at another step than the class, as their last lessons went. */
+function starts(context: LaneContext): FindingDraft[] {
+  const { ahead, behind } = ownStarts(context);
+  if (!ahead && !behind) return [];
+  const same = idea('same-start', {}, setting(context, 'startAt', 'same'));
+  return [{ code: 'lane-own-starts', weight: 'note', at: { block: context.blockId }, data: { ahead, behind }, ideas: [same] }];
+}
+
 /** Everything about skill lanes that only their format can see. */
 export const laneFormatChecks = (context: LaneContext, draft: LaneDraft, timeline: Timeline): FindingDraft[] => [
   ...unplacedLanes(context, draft),
   ...empty(context, draft),
   ...waiting(context, draft, timeline),
+  ...starts(context),
 ];

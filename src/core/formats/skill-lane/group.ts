@@ -5,6 +5,7 @@ import { roomArea } from '../../model/room.ts';
 import { dealtGroups } from '../dealtGroups.ts';
 import type { PlanContext } from '../format.ts';
 import type { SkillLaneGame, SkillLaneValues } from './setup.ts';
+import { classStart, startOf } from './startSteps.ts';
 
 const fits = memoize(unitsThatFit);
 
@@ -14,15 +15,16 @@ export type LaneContext = PlanContext<SkillLaneGame, SkillLaneValues>;
 export const STAND_M = 1.2;
 export const BEHIND_M = 1;
 
-/** Metres from the line to the target, for the step that is begun at: the band's distance, or the share of it that the step says. */
-export function reachOf({ setup, values, defaults }: Pick<LaneContext, 'setup' | 'values' | 'defaults'>): number {
-  const step = setup.ladder[Math.min(values.step, setup.ladder.length) - 1];
-  const metres = defaults.targets[['near', 'middle', 'far'].indexOf(step.reach)] * (step.share ?? 1);
-  return Math.round(metres * 10) / 10;
+/** Metres from the line to the target, for the farthest of the steps that are begun at: the band's distance, or the share of it that the step says. */
+export function reachOf(context: LaneContext): number {
+  const starts = new Set([classStart(context), ...context.players.map((p) => startOf(context, p.id))]);
+  const reach = ({ reach, share = 1 }: SkillLaneGame['ladder'][number]) =>
+    context.defaults.targets[['near', 'middle', 'far'].indexOf(reach)] * share;
+  return Math.round(Math.max(...[...starts].map((step) => reach(context.setup.ladder[step]))) * 10) / 10;
 }
 
 /** What one lane takes of the floor: across, along, and between two. */
-export const laneUnit = (context: Pick<LaneContext, 'setup' | 'values' | 'defaults'>) => ({
+export const laneUnit = (context: LaneContext) => ({
   widthM: context.values.laneM,
   lengthM: STAND_M + reachOf(context) + BEHIND_M,
   gapM: context.values.gapM,

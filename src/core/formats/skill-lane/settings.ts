@@ -17,6 +17,7 @@ export function laneSettings(game: SkillLaneGame): SettingMeta[] {
       options: game.ladder.map((s, i) => ({ value: i + 1, title: s.title })),
       byBand: { 'pre-k': 1, 'k-1': 1, '2-3': start(0.35), '4-5': start(0.5), '6-8': start(0.65), '9-12': start(0.8) },
     },
+    { key: 'startAt', kind: 'choice', group: 'play', options: [{ value: 'own' }, { value: 'same' }], fallback: 'own' },
     { key: 'enough', kind: 'count', group: 'play', least: 2, most: 40, fallback: 10 },
     { key: 'upPercent', kind: 'count', group: 'play', least: 50, most: 100, step: 5, fallback: 80 },
     { key: 'downPercent', kind: 'count', group: 'play', least: 0, most: 50, step: 5, fallback: 40 },

@@ -74,6 +74,7 @@ const { bouts: _, ...laneRounds } = roundValues;
 /** What the teacher, the game or the band decides. `lanes` and `workSeconds` (a turn) are solved if not set. */
 export const SkillLaneValues = z.object({
   step: z.number().int().min(1).max(8),
+  startAt: z.enum(['own', 'same']),
   perLane: z.number().int().min(1).max(3),
   groups: z.number().int().min(1).max(20).optional(),
   turnsEach: z.number().int().min(1).max(6),

@@ -3,6 +3,7 @@ import type { BlockDraft, Stay, Timeline } from '../format.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import type { LaneContext } from './group.ts';
 import type { LanePlaySetup, SkillLaneValues } from './setup.ts';
+import { startOf } from './startSteps.ts';
 
 type LaneDraft = BlockDraft<SkillLaneValues>;
 
@@ -32,7 +33,8 @@ export const laneTimeline = (_: LaneContext, draft: LaneDraft, seconds: number):
   roundsTimeline(roundsOf(draft), seconds, (round) => draft.groups.flatMap((members, lane) => staysAt(lane, members, round)));
 
 /** One play a student, lane by lane. In turn r the lane's student is member r modulo the lane's size; the next one is the partner. */
-export function lanePlays({ setup }: LaneContext, draft: LaneDraft, timeline: Timeline): LanePlaySetup[] {
+export function lanePlays(context: LaneContext, draft: LaneDraft, timeline: Timeline): LanePlaySetup[] {
+  const { setup } = context;
   const { values, groups } = draft;
   const { workSeconds, bouts } = timeline;
   const blockSeconds = Math.max(1, timeline.segments.at(-1)?.until ?? 1);
@@ -45,7 +47,7 @@ export function lanePlays({ setup }: LaneContext, draft: LaneDraft, timeline: Ti
         player,
         ...{ lane, order: i, of: members.length },
         ladder: setup.ladder.map((s) => s.id),
-        step: Math.min(values.step, setup.ladder.length) - 1,
+        step: startOf(context, player),
         enough: values.enough,
         up: values.upPercent / 100,
         down: values.downPercent / 100,

@@ -22,6 +22,7 @@ export const skillLaneWords: FormatWords = {
     workSeconds: { label: 'A turn', solved: 'fills the period' },
     breakSeconds: { label: 'Time to swap' },
     step: { label: 'Start at' },
+    startAt: { label: 'Students who were further', options: { own: 'start where they got to', same: 'start with the others' } },
     enough: { label: 'Tries before a step changes' },
     upPercent: { label: 'Harder from (% made)' },
     downPercent: { label: 'Easier at (% made)' },
@@ -72,6 +73,13 @@ export const skillLaneWords: FormatWords = {
     'end-turns': (d) => ['End', n(d, 'count') === 1 ? 'When everyone has had a turn' : `When everyone has had ${n(d, 'count')} turns`],
   },
   findings: {
+    'lane-own-starts': (d) => ({
+      what: [
+        ...(n(d, 'ahead') ? [`${s(n(d, 'ahead'), 'student')} start${n(d, 'ahead') === 1 ? 's' : ''} further on`] : []),
+        ...(n(d, 'behind') ? [`${n(d, 'ahead') ? n(d, 'behind') : s(n(d, 'behind'), 'student')} at an easier step`] : []),
+      ].join(', '),
+      why: 'Their last step went well, or badly, on two days. The lanes are as long as the farthest step needs.',
+    }),
     'lane-does-not-fit': (d) => ({
       what: `${n(d, 'placed')} of ${s(n(d, 'wanted'), 'lane')} fit on the floor`,
       why: `A lane takes ${t(d, 'sizeWords')}, clear of walls, doors and posts.`,
@@ -87,6 +95,7 @@ export const skillLaneWords: FormatWords = {
     'lane-empty': (d) => ({ what: `${s(n(d, 'count'), 'lane')} with nobody in it`, why: 'It would be set up for nobody.' }),
   },
   fixes: {
+    'same-start': () => 'All start at the same step',
     lanes: (d) => `Use ${s(n(d, 'count'), 'lane')}`,
     'narrow-lanes': (d) => `Make lanes ${t(d, 'spacingWords')} wide`,
     'close-lanes': (d) => `Leave ${t(d, 'gapWords')} between lanes`,

@@ -1,12 +1,11 @@
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { type Change, type FloorThing, floorChange, floorThings, onOldTape } from '../../../core/arrange/floorChange.ts';
+import { type Change, type FloorThing, floorChange, floorThings } from '../../../core/arrange/floorChange.ts';
+import { takeOver } from '../../../core/arrange/takeOver.ts';
 import { type FittedBlock, type FittedLesson, laidIn } from '../../../core/fit/fitted.ts';
-import { boundsOf, byWall, millimetres } from '../../../core/geometry/point.ts';
 import type { Edit } from '../../../core/model/edit.ts';
-import type { BlockId } from '../../../core/model/ids.ts';
 import { clockSeconds } from '../../../core/model/period.ts';
-import { boxOf } from '../../../core/model/shape.ts';
+import { doorSpot } from '../../../core/model/room.ts';
 import { laidWords } from '../../../core/words/floor.en.ts';
 import type { Desk } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
@@ -70,33 +69,12 @@ export function ChangeOver({
   const [at, setAt] = useState<number | null>(null);
   const from = options.find((o) => o.key === key) ?? options[0];
   const after = useMemo(() => thingsOf(block), [block]);
-  const door = useMemo(() => {
-    const [first] = desk.room.doors;
-    return first ? byWall(desk.room.outline, first.wall)(first.atM + first.widthM / 2, 0.5) : desk.room.outline[0];
-  }, [desk.room]);
+  const door = useMemo(() => doorSpot(desk.room), [desk.room]);
   const change = useMemo(() => floorChange(from.things, after, door), [from, after, door]);
-  const takeOver = useMemo(() => {
-    const pieceOf = (thing: FloorThing) => block.game?.pieces.find((p) => p.id === (thing.of ?? thing.id));
-    // Of a place that is several things of tape the first one leads, and the rest goes with it.
-    const moves = onOldTape(from.things, after).filter((m, i, all) => {
-      const piece = pieceOf(after[m.after]);
-      return piece && all.findIndex((o) => pieceOf(after[o.after]) === piece) === i;
-    });
-    if (!moves.length) return null;
-    const edits = moves.map((m): Edit => {
-      const piece = pieceOf(after[m.after])!;
-      const [to, was, corner] = [boundsOf(from.things[m.before].outline), boundsOf(after[m.after].outline), boxOf(piece.shape)];
-      const value = { x: millimetres(corner.x + to.x - was.x), y: millimetres(corner.y + to.y - was.y) };
-      return { kind: 'place', blockId: block.id as BlockId, pieceId: piece.id, at: { value, by: 'teacher', pinned: true } };
-    });
-    const moved = after.map((thing) => {
-      const move = moves.find((m) => pieceOf(after[m.after]) === pieceOf(thing));
-      if (!move) return thing;
-      const [to, was] = [boundsOf(from.things[move.before].outline), boundsOf(after[move.after].outline)];
-      return { ...thing, outline: thing.outline.map((p) => ({ x: p.x + to.x - was.x, y: p.y + to.y - was.y })) };
-    });
-    return { edits, won: change.tapeInM - floorChange(from.things, moved, door).tapeInM };
-  }, [from, after, block, change, door]);
+  const reused = useMemo(
+    () => takeOver({ id: block.id, pieces: block.game?.pieces ?? [] }, from.things, after, door),
+    [from, after, block, door],
+  );
   const name = (c: Change) => {
     const [was, is] = [
       c.before === undefined ? '' : laidWords(from.things[c.before].name),
@@ -129,13 +107,13 @@ export function ChangeOver({
           options={options.map((o) => [o.key, o.name] as const)}
           onPick={setKey}
         />
-        {takeOver && takeOver.won > 0.5 && (
+        {reused && reused.savedM > 0.5 && (
           <button
             type="button"
             className="btn btn-tape mt-3 print:hidden"
-            onClick={() => perform({ kind: 'many', edits: takeOver.edits }, 'stand on the tape that lies there')}
+            onClick={() => perform({ kind: 'many', edits: reused.edits }, 'stand on the tape that lies there')}
           >
-            Reuse the tape on the floor: saves {units.say(Math.round(takeOver.won))}
+            Reuse the tape on the floor: saves {units.say(Math.round(reused.savedM))}
           </button>
         )}
       </div>
