@@ -65,6 +65,12 @@ describe('the house', () => {
     }
   });
 
+  it('types what checks notice and offer by the codes that there are words for', () => {
+    const checks = files.filter((f) => /^core\/(fit\/checks|formats\/[a-z-]+)\//.test(f.name) && !isTest(f.name));
+    expect(checks.length).toBeGreaterThan(60);
+    expect(hits(checks, /\b(FindingDraft|FixIdea)\b/)).toEqual([]);
+  });
+
   it('has no folder for whatever', () => {
     expect(files.filter((f) => /(^|\/)(utils?|helpers?|common|types|misc)(\/|\.tsx?$)/.test(f.name)).map((f) => f.name)).toEqual([]);
   });

@@ -1,7 +1,7 @@
 import { clearLine } from '../geometry/clearLine.ts';
 import type { Placement } from '../geometry/packUnits.ts';
 import { checkPolygon, distance, edgesOf, millimetres, type Point, type Polygon, turnsLeft } from '../geometry/point.ts';
-import type { Finding } from '../model/finding.ts';
+import type { SharedFinding } from '../model/findingCodes.ts';
 
 const CORNERS = ['A', 'B', 'C', 'D'] as const;
 export type Corner = (typeof CORNERS)[number];
@@ -127,7 +127,7 @@ export function setOut(
   room: MeasuredRoom,
   placements: readonly Placement[],
   options: { tapeM?: number } = {},
-): { steps: SetOutStep[]; findings: Finding[] } {
+): { steps: SetOutStep[]; findings: SharedFinding[] } {
   const tapeM = options.tapeM ?? TAPE_M;
   checkInput(room, placements, tapeM);
   return setOutCorners(
@@ -141,9 +141,13 @@ export function setOut(
 export type Corners = readonly (readonly [Corner, Point])[];
 
 /** The same for units of any shape and turn, told by their marks. */
-export function setOutCorners(room: MeasuredRoom, units: readonly Corners[], tapeM: number): { steps: SetOutStep[]; findings: Finding[] } {
+export function setOutCorners(
+  room: MeasuredRoom,
+  units: readonly Corners[],
+  tapeM: number,
+): { steps: SetOutStep[]; findings: SharedFinding[] } {
   const steps: SetOutStep[] = [];
-  const findings: Finding[] = [];
+  const findings: SharedFinding[] = [];
   const done: { unit: number; corner: Corner; at: Point }[] = [];
   let here: Point = room.outline[0];
   for (const unit of walkingOrder(units, here)) {

@@ -7,6 +7,7 @@ import type { Polygon } from '../geometry/point.ts';
 import type { Band, BandDefaults } from '../model/band.ts';
 import type { ClassHistory } from '../model/classHistory.ts';
 import type { Finding, FindingDraft, LessonNumbers } from '../model/finding.ts';
+import type { FormatIdea } from '../model/findingCodes.ts';
 import type { Game } from '../model/game.ts';
 import type { Gear } from '../model/gear.ts';
 import { footprint, LAID_FACTS, type LaidPiece } from '../model/laidPiece.ts';
@@ -93,7 +94,7 @@ export interface FittedGame {
   cards: Card[];
   /** The whole card of rules, in reading order. */
   rules: Rule[];
-  ideas: BlockIdeas;
+  ideas: BlockIdeas<FormatIdea>;
 }
 
 /** Everything that lies on a block's floor beside its places: the game's own things, then what the teacher added. */

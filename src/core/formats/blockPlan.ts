@@ -85,17 +85,17 @@ export interface BlockDraft<V> {
   walkM: number;
 }
 /** Edits that the whole lesson may ask a block for. */
-export interface BlockIdeas {
+export interface BlockIdeas<Idea extends FixIdea = FixIdea> {
   /** To win time, the smallest loss first. */
-  shorter: FixIdea[];
+  shorter: Idea[];
   /** To use time that is left. */
-  longer: FixIdea[];
+  longer: Idea[];
   /** To need fewer of a kind, by gear kind. */
-  gear: Record<string, FixIdea[]>;
+  gear: Record<string, Idea[]>;
   /** What else could be done: one list for each thing to choose; one of every list may go together. */
-  choices: FixIdea[][];
+  choices: Idea[][];
   /** To do without one of its places, by the place's id. */
-  without?: Record<string, FixIdea>;
+  without?: Record<string, Idea>;
   /** What those do who wait; empty where they have nothing to do. */
   waitingTask: string;
 }

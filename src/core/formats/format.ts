@@ -1,5 +1,6 @@
 import type { GearNeed } from '../gear/need.ts';
 import type { Finding, FindingDraft } from '../model/finding.ts';
+import type { FormatIdea } from '../model/findingCodes.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Rule } from '../model/rule.ts';
@@ -52,7 +53,7 @@ export interface PlannedBlock {
   cards: Card[];
   /** The whole card of rules, in reading order. */
   rules: Rule[];
-  ideas: BlockIdeas;
+  ideas: BlockIdeas<FormatIdea>;
   clearances: Record<string, { metres: number; running: boolean; runM: number }>;
   settings: SettingMeta[];
   /** The block once its seconds are known. */

@@ -1,5 +1,6 @@
 import type { GearNeed } from '../gear/need.ts';
 import type { FindingDraft } from '../model/finding.ts';
+import type { Noticed } from '../model/findingCodes.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Rule } from '../model/rule.ts';
 import type { Forecast, ForecastOptions } from '../play/forecast.ts';
@@ -33,7 +34,7 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   /** What settings of older versions are called and worth today: the first turns version 1 into 2. */
   settingsUpgrades?: readonly SettingsUpgrade[];
   parseValues(values: unknown): { ok: true; values: V } | { ok: false; key: string; code: string };
-  group(context: PlanContext<G, V>): { groups: string[][]; noticed: FindingDraft[] };
+  group(context: PlanContext<G, V>): { groups: string[][]; noticed: Noticed[] };
   layout(context: PlanContext<G, V>, groups: string[][]): Pick<BlockDraft<V>, 'pieces' | 'things' | 'unplaced'>;
   /** Seconds and metres of the longest move between places; 0 if left out: nobody moves on. */
   pace?(context: PlanContext<G, V>, draft: Omit<BlockDraft<V>, 'moveSeconds' | 'walkM'>): Pick<BlockDraft<V>, 'moveSeconds' | 'walkM'>;

@@ -11,8 +11,12 @@ export const setting = (context: { blockId: string }, key: string, value: unknow
 });
 
 /** A way out: what it is called, the numbers in its name, its edits. */
-export const idea = (code: string, data: Record<string, unknown>, ...edits: Edit[]): FixIdea => ({ code, data, edits });
+export const idea = <Code extends string>(code: Code, data: Record<string, unknown>, ...edits: Edit[]): FixIdea<Code> => ({
+  code,
+  data,
+  edits,
+});
 
 /** Groups dealt anew: what the teacher chose is given back to fit. */
-export const levelGroups = (context: { blockId: string }): FixIdea =>
+export const levelGroups = (context: { blockId: string }): FixIdea<'level-groups'> =>
   idea('level-groups', {}, { kind: 'set-groups', blockId: context.blockId as BlockId, groups: null });

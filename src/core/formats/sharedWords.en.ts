@@ -1,5 +1,6 @@
 import type { FormatWords } from './formatWords.ts';
-import { n, s } from './say.ts';
+import type { RoundIdeaCode } from './roundIdeas.ts';
+import { type Data, n, s } from './say.ts';
 import { duration } from './speak.ts';
 
 type Settings = FormatWords['settings'];
@@ -29,8 +30,11 @@ export const SHARED_SEGMENTS: FormatWords['segments'] = {
 };
 
 /** What the ideas of `roundIdeas` are called, for a format's prefix. */
-export const roundIdeaWords = (prefix: string): FormatWords['fixes'] => ({
-  [`${prefix}-rounds`]: (d) => s(n(d, 'count'), 'round'),
-  [`${prefix}-no-walk`]: (d) => `Skip walk-through and rehearsal: saves ${duration(n(d, 'seconds'))}`,
-  [`${prefix}-automatic`]: () => 'Make the round’s length automatic',
-});
+export function roundIdeaWords<P extends string>(prefix: P): Record<RoundIdeaCode<P>, FormatWords['fixes'][string]> {
+  const words = {
+    [`${prefix}-rounds`]: (d: Data) => s(n(d, 'count'), 'round'),
+    [`${prefix}-no-walk`]: (d: Data) => `Skip walk-through and rehearsal: saves ${duration(n(d, 'seconds'))}`,
+    [`${prefix}-automatic`]: () => 'Make the round’s length automatic',
+  };
+  return words as Record<RoundIdeaCode<P>, FormatWords['fixes'][string]>;
+}

@@ -1,5 +1,5 @@
 import type { Band } from '../model/band.ts';
-import type { FindingDraft } from '../model/finding.ts';
+import type { Noticed } from '../model/findingCodes.ts';
 import { idea, setting } from './ideas.ts';
 import { type SettingMeta, settle } from './setting.ts';
 
@@ -28,7 +28,7 @@ export function usableValues<V>(
   metas: readonly SettingMeta[],
   stored: StoredValues,
   parse: (values: unknown) => Parsed<V>,
-): { values: V; noticed: FindingDraft[] } {
+): { values: V; noticed: Noticed[] } {
   let { gameValues: game, teacherValues: teacher } = stored;
   const aside: { key: string; value: unknown }[] = [];
   for (;;) {
@@ -50,7 +50,7 @@ function unusable(
   metas: readonly SettingMeta[],
   blockId: string,
   { key, value, used }: { key: string; value: unknown; used: unknown },
-): FindingDraft {
+): Noticed {
   const { kind, least, most } = metas.find((m) => m.key === key)!;
   const data = { format, key, kind, value, used };
   const nearest = typeof value === 'number' ? Math.min(most ?? value, Math.max(least ?? value, value)) : undefined;

@@ -1,4 +1,4 @@
-import type { Finding } from '../model/finding.ts';
+import type { SharedFinding } from '../model/findingCodes.ts';
 import { seededRng } from '../rng.ts';
 import { bestOfAll, isSmall } from './allTeams.ts';
 import { divide, type TagWindow } from './divide.ts';
@@ -14,7 +14,9 @@ export interface TeamRequest {
   spread?: readonly string[];
   seed: number;
 }
-export type TeamResult = { ok: true; teams: string[][]; spread: number; findings: Finding[] } | { ok: false; findings: Finding[] };
+export type TeamResult =
+  | { ok: true; teams: string[][]; spread: number; findings: SharedFinding[] }
+  | { ok: false; findings: SharedFinding[] };
 
 function check(request: TeamRequest): void {
   const { students, teams } = request;
@@ -76,7 +78,7 @@ export function balanceTeams(request: TeamRequest): TeamResult {
 }
 
 /** What is said of wishes that cannot hold, or about which nothing could be decided. */
-export const wishesFinding = (found: Exclude<TeamDivision, { teams: string[][] }>): Finding =>
+export const wishesFinding = (found: Exclude<TeamDivision, { teams: string[][] }>): SharedFinding =>
   'conflict' in found
     ? { code: 'wishes-conflict', weight: 'stop', at: {}, data: { ...found.conflict } }
     : { code: 'wishes-undecided', weight: 'stop', at: {}, data: { ...found.undecided } };

@@ -1,4 +1,4 @@
-import type { Finding } from '../model/finding.ts';
+import type { SharedFinding } from '../model/findingCodes.ts';
 import { divideTeams, wishesFinding } from './balanceTeams.ts';
 import { brokenIn, nearPairs } from './groupMeasures.ts';
 import { QUICK } from './teamSearch.ts';
@@ -68,7 +68,7 @@ function evened(groups: string[][], allowed: number, request: Omit<DealRequest, 
 export function keptGroups(
   stored: readonly (readonly string[])[],
   request: Omit<DealRequest, 'seed' | 'stored'>,
-): { groups: string[][]; findings: Finding[] } {
+): { groups: string[][]; findings: SharedFinding[] } {
   const { players, count } = request;
   const here = new Set(players.map((p) => p.id));
   const left = stored.map((g) => g.filter((id) => here.has(id)));
@@ -78,7 +78,7 @@ export function keptGroups(
   // Uneven by the teacher's own hand stays uneven; what absences tore open is closed.
   const chosen = stored.length === count ? spreadOf(stored.map((g) => g.length)) : 0;
   const moved = evened(groups, Math.max(1, chosen), request);
-  const findings: Finding[] = moved.length ? [{ code: 'groups-evened', weight: 'note', at: {}, data: { moved } }] : [];
+  const findings: SharedFinding[] = moved.length ? [{ code: 'groups-evened', weight: 'note', at: {}, data: { moved } }] : [];
   return { groups, findings };
 }
 
@@ -89,7 +89,7 @@ export function keptGroups(
  * who shares an adult or works best in calm kept together. Finding 'wishes-conflict' (an irreducible set) where wishes cannot hold;
  * the groups then hold the others.
  */
-export function dealGroups(request: DealRequest): { groups: string[][]; findings: Finding[] } {
+export function dealGroups(request: DealRequest): { groups: string[][]; findings: SharedFinding[] } {
   const { players, count, apart, together, stored, seed } = request;
   if (stored) return keptGroups(stored, request);
   if (!players.length) return { groups: Array.from({ length: count }, () => []), findings: [] };
@@ -99,7 +99,7 @@ export function dealGroups(request: DealRequest): { groups: string[][]; findings
   let near: Pairs = nearPairs(players, teams);
   const wishes = { apart: apart.filter(known), together: together.filter(known) };
   const spread = [...new Set(players.flatMap((p) => p.tags ?? []))];
-  const findings: Finding[] = [];
+  const findings: SharedFinding[] = [];
   for (;;) {
     const found = divideTeams(
       { students: players, teams, seed, spread, apart: wishes.apart, together: [...wishes.together, ...near] },

@@ -33,15 +33,16 @@ export interface Fix {
 }
 
 /** A fix before its change is computed. */
-export interface FixIdea {
-  code: string;
+export interface FixIdea<Code extends string = string> {
+  code: Code;
   data: Record<string, unknown>;
   edits: readonly Edit[];
 }
 
 /** A finding with ideas; the story of fit turns those that work into fixes. Ideas that must be searched for are told by a function: a fit without fixes never asks it. */
-export interface FindingDraft extends Omit<Finding, 'fixes'> {
-  ideas?: readonly FixIdea[] | (() => readonly FixIdea[]);
+export interface FindingDraft<Code extends string = string, Idea extends FixIdea = FixIdea> extends Omit<Finding, 'fixes' | 'code'> {
+  code: Code;
+  ideas?: readonly Idea[] | (() => readonly Idea[]);
 }
 
 /** The stable name of a finding: what was accepted with a reason stays accepted until it is about something else. */

@@ -1,4 +1,4 @@
-import type { Finding } from '../model/finding.ts';
+import type { SharedFinding } from '../model/findingCodes.ts';
 
 export interface TimeBlock {
   id: string;
@@ -6,7 +6,9 @@ export interface TimeBlock {
   most: number;
   weight: number;
 }
-export type TimeResult = { ok: true; seconds: Record<string, number>; spare: number } | { ok: false; findings: Finding[]; over: number };
+export type TimeResult =
+  | { ok: true; seconds: Record<string, number>; spare: number }
+  | { ok: false; findings: SharedFinding[]; over: number };
 
 function check(request: { periodSeconds: number; blocks: readonly TimeBlock[] }): void {
   const { periodSeconds, blocks } = request;

@@ -2,6 +2,7 @@ import type { SwitchCall } from '../formats/format.ts';
 import type { FormatWords } from '../formats/formatWords.ts';
 import { capital, counted, duration, many, ranges, type Speak } from '../formats/speak.ts';
 import type { Finding, Fix } from '../model/finding.ts';
+import type { FindingCode, FixCode } from '../model/findingCodes.ts';
 import type { FormatId } from '../model/game.ts';
 import { laidWords } from './floor.en.ts';
 import { FORMAT_WORDS, formatWords } from './formats.en.ts';
@@ -14,10 +15,11 @@ export { FORMAT_WORDS, formatWords };
 
 type Data = Record<string, unknown>;
 type Sentence = { what: string; why: string };
+type Says<S> = (d: Data, speak: Speak) => S;
 const n = (d: Data, key: string) => Number(d[key]);
 const t = (d: Data, key: string) => String(d[key] ?? '');
 
-const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
+const FINDINGS: Record<FindingCode, (d: Data, speak: Speak) => Sentence> = {
   'over-bell': (d) => ({
     what: `${duration(n(d, 'over'))} over the bell`,
     why: `The shortest this lesson can be is ${duration(n(d, 'over'))} longer than the period.`,
@@ -78,12 +80,24 @@ const FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
   }),
   'no-game': () => ({ what: 'No game in this lesson yet', why: 'Add one on the strip; the floor and the groups follow from it.' }),
   'game-missing': () => ({ what: 'The game of this block is gone', why: 'Choose another, or remove the block.' }),
+  'over-time': (d) => ({
+    what: `The blocks are ${duration(n(d, 'over'))} longer than the period`,
+    why: 'Even at their shortest they do not fit before the bell.',
+  }),
+  'rotation-overflow': (d) => ({
+    what: `${n(d, 'overflow')} of ${n(d, 'groups')} groups have no station`,
+    why: `There are ${n(d, 'stations')}. In every round that many groups wait.`,
+  }),
+  'mark-unreachable': (d, speak) => ({
+    what: 'One corner can’t be measured from two walls',
+    why: `It is ${speak.metres(n(d, 'x'))} from the left wall and ${speak.metres(n(d, 'y'))} from the door wall: something is in the way, or the tape is too short. Take it from the corners around it.`,
+  }),
   ...RULE_FINDINGS,
   ...SAFETY_FINDINGS,
   'nobody-plays': () => ({ what: 'Nobody plays today', why: 'The class has no students here, or all have another role.' }),
 };
 
-const FIXES: Record<string, (d: Data, speak: Speak) => string> = {
+const FIXES: Record<FixCode, (d: Data, speak: Speak) => string> = {
   'setting-nearest': (d, speak) => usableWords(FORMAT_WORDS[t(d, 'format') as FormatId], d, speak),
   'setting-default': (d, speak) => usableWords(FORMAT_WORDS[t(d, 'format') as FormatId], d, speak),
   'unpin-lengths': (d) => (n(d, 'count') === 1 ? 'Unpin the length' : `Unpin ${n(d, 'count')} lengths`),
@@ -168,7 +182,7 @@ const withLimit = ({ what, why }: Sentence, d: Data): Sentence =>
 /** What a finding says, or RangeError for a code without words. */
 export function findingWords(finding: Pick<Finding, 'code' | 'data' | 'at'>, speak: Speak): Sentence {
   const words = ownWords(finding.data)?.findings[finding.code];
-  const shared = FINDINGS[finding.code];
+  const shared: Says<Sentence> | undefined = FINDINGS[finding.code as FindingCode];
   if (!words && shared) return withLimit(shared(finding.data, speak), finding.data);
   if (!words) throw new RangeError(`finding without words: ${finding.code}`);
   return withLimit(words(withLengths({ ...finding.at, ...finding.data }, speak)), finding.data);
@@ -177,7 +191,7 @@ export function findingWords(finding: Pick<Finding, 'code' | 'data' | 'at'>, spe
 /** What a fix is called. RangeError for a code without words. */
 export function fixWords(fix: Pick<Fix, 'code' | 'data'>, speak: Speak): string {
   const words = ownWords(fix.data)?.fixes[fix.code];
-  const shared = FIXES[fix.code];
+  const shared: Says<string> | undefined = FIXES[fix.code as FixCode];
   if (!words && shared) return shared(fix.data, speak);
   if (!words) throw new RangeError(`fix without words: ${fix.code}`);
   return words(withLengths(fix.data, speak));

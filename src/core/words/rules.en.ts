@@ -114,7 +114,7 @@ type Sentence = { what: string; why: string };
 const about = (d: Data) => String(d.about);
 const text = (d: Data) => saidWords(d.say as Said, String(d.game))[1];
 
-export const RULE_FINDINGS: Record<string, (d: Data) => Sentence> = {
+export const RULE_FINDINGS = {
   'rule-missing': (d) => ({ what: `No rule for ${MISSING[about(d)]}`, why: WHY[about(d)] }),
   'fault-missing': () => ({
     what: 'No rule for an offense that you can tap',
@@ -131,7 +131,7 @@ export const RULE_FINDINGS: Record<string, (d: Data) => Sentence> = {
   }),
   'rule-no-gear': (d) => ({ what: `No ${d.gearKind} in the closet`, why: `“${text(d)}” needs it.` }),
   'end-unscored': () => ({ what: 'It ends by score, and nothing is scored', why: 'It would never end by itself.' }),
-};
+} satisfies Record<string, (d: Data) => Sentence>;
 
 /** What a rule in usual words is called as a fix. */
 export const usualRuleWords = (d: Data): string => {

@@ -10,7 +10,7 @@ const LOCAL = 'Side Court default. Local rules decide.';
 const pair = (d: Data) => (the(d, 'a') === the(d, 'b') ? `Two ${the(d, 'a')}s` : `${capital(the(d, 'a'))} and ${the(d, 'b')}`);
 
 /** What the checks of the floor say. */
-export const SAFETY_FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence> = {
+export const SAFETY_FINDINGS = {
   'laid-outside': (d) => ({
     what: `The ${the(d, 'name')} isn’t on open floor`,
     why: 'It reaches through a wall or is on something that is there.',
@@ -93,10 +93,10 @@ export const SAFETY_FINDINGS: Record<string, (d: Data, speak: Speak) => Sentence
     what: `The walk from ${String(d.from)} to ${String(d.to)} goes through ${String(d.through)}`,
     why: "Groups walk through each other's gear and people at every move.",
   }),
-};
+} satisfies Record<string, (d: Data, speak: Speak) => Sentence>;
 
 /** What the fixes of the floor say. */
-export const SAFETY_FIXES: Record<string, (d: Data, speak: Speak) => string> = {
+export const SAFETY_FIXES = {
   'turn-piece': (d) => `Turn the ${laidWords(String(d.title))}`,
   'shorten-piece': (d, speak) => `Shorten it to ${speak.metres(n(d, 'lengthM'))}`,
   'keep-low': () => 'Keep it low: no lofted throws',
@@ -108,4 +108,4 @@ export const SAFETY_FIXES: Record<string, (d: Data, speak: Speak) => string> = {
   'wider-gap': (d, speak) => `${speak.metres(n(d, 'metres'))} between places`,
   'take-up': (d) => `Remove the ${laidWords(String(d.name))}`,
   'peel-all': () => 'Unpin all and place them automatically',
-};
+} satisfies Record<string, (d: Data, speak: Speak) => string>;

@@ -1,46 +1,101 @@
-import { readdirSync, readFileSync } from 'node:fs';
-import path from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { MILL_GYM } from '../../content/demo.ts';
+import { demoDesk, lessonWith, period } from '../../content/desk.fixture.ts';
+import { GAMES } from '../../content/games.ts';
+import { CLASSROOM } from '../fit/everyRoom.fixture.ts';
+import { fit } from '../fit/fit.ts';
+import type { FitInput } from '../fit/fitted.ts';
+import type { FormatWords } from '../formats/formatWords.ts';
+import { formatOf } from '../formats/registry.ts';
 import { duration, metresWords, ranges, readMetres } from '../formats/speak.ts';
+import { FINDING_CODES, FIX_CODES } from '../model/findingCodes.ts';
 import { callWords, changeWords, FORMAT_WORDS, findingWords, fixWords, INPUT_WORDS, inputWords } from './en.ts';
 
-const core = path.join(import.meta.dirname, '..');
-/** What checks, ways and ideas say, by the format whose folder they are in; '' for those of all. */
-const sources = readdirSync(core, { recursive: true, encoding: 'utf8' })
-  .filter((f) => /(checks|ways|ideas|usable)/.test(f) && f.endsWith('.ts') && !f.endsWith('.test.ts'))
-  .map((f) => ({ format: f.match(/^formats.([a-z-]+).[a-z]+\.ts$/i)?.[1] ?? '', text: readFileSync(path.join(core, f), 'utf8') }));
-const found = (pattern: RegExp) =>
-  sources.flatMap(({ format, text }) => [...new Set([...text.matchAll(pattern)].map((m) => m[1]))].map((code) => ({ format, code })));
 const speak = { metres: (m: number) => `${m} m`, student: (id: string) => id };
+/** Every number and list that a sentence may be about. */
+const data: Record<string, unknown> = {
+  ...Object.fromEntries(
+    ['places', 'stations', 'apart', 'together', 'names', 'wheels', 'groups', 'moved', 'feeders', 'guards'].map((k) => [k, []]),
+  ),
+  ...Object.fromEntries(['title', 'name', 'to', 'gearKind'].map((k) => [k, 'x'])),
+  about: 'tie',
+  signal: 'stop',
+  say: { code: 'own', data: { text: 'x' } },
+  game: 'stations',
+};
+/** The same with a list or a number where a code wants the other. */
+const wordedData = (code: string) => (code === 'rotation-overflow' ? { ...data, groups: 3, stations: 2 } : data);
+
+/** Lessons with all kinds of trouble: too small a room, too little gear, too many students, settings that do not go together. */
+function troubled(): FitInput[] {
+  const rooms = [CLASSROOM, MILL_GYM];
+  return GAMES.flatMap((game, i) => {
+    const room = rooms[i % 2];
+    const few = demoDesk().cupboard.map((g) => ({ ...g, count: 1 }));
+    const wide = {
+      gapM: 5,
+      areaWidthM: 9,
+      courtM: 9,
+      laneM: 4,
+      workSeconds: 900,
+      groups: 12,
+      oddTask: 'none',
+      waitingTask: '',
+      overflow: 2,
+    };
+    const known = new Set(
+      formatOf(game.format)
+        .settings(game.setup)
+        .map((m) => m.key),
+    );
+    const settings = Object.fromEntries(Object.entries(wide).filter(([key]) => known.has(key)));
+    return [
+      demoDesk({ room, lesson: lessonWith(game.id), cupboard: few }),
+      demoDesk({ room: rooms[(i + 1) % 2], lesson: lessonWith(game.id, settings), period: period('10:05', '10:20') }),
+    ];
+  });
+}
 
 describe('words', () => {
-  it('are there for every finding that a check can make', () => {
-    const codes = found(/code: '([a-z-]+)',\s*\n?\s*weight/g);
-    expect(codes.length).toBeGreaterThanOrEqual(15);
-    const data = {
-      places: [],
-      stations: [],
-      apart: [],
-      together: [],
-      names: [],
-      wheels: [],
-      groups: [],
-      moved: [],
-      feeders: [],
-      guards: [],
-      title: 'x',
-      name: 'x',
-    };
-    for (const { code, format } of codes) expect(findingWords({ code, at: {}, data: { ...data, format } }, speak).what, code).toBeTruthy();
+  it('are there for every finding and fix that checks of all formats can make', () => {
+    for (const code of FINDING_CODES) {
+      const { what, why } = findingWords({ code, at: {}, data: wordedData(code) }, speak);
+      expect(what.length + why.length, code).toBeGreaterThan(12);
+    }
+    for (const code of FIX_CODES) expect(fixWords({ code, data: wordedData(code) }, speak), code).toBeTruthy();
     expect(() => findingWords({ code: 'no-words', at: {}, data: {} }, speak)).toThrowError('no-words');
+    expect(() => fixWords({ code: 'no-words', data: {} }, speak)).toThrowError('no-words');
   });
 
-  it('are there for every fix that a check can offer', () => {
-    const codes = [...found(/\bidea\(\s*'([a-z-]+)'/g), ...found(/code: '([a-z-]+)', data: \{[^}]*\}, edits/g)];
-    expect(codes.length).toBeGreaterThanOrEqual(15);
-    for (const { code, format } of codes)
-      expect(fixWords({ code, data: { title: 'x', gearKind: 'disc', to: 'disc', format } }, speak), code).toBeTruthy();
-    expect(() => fixWords({ code: 'no-words', data: {} }, speak)).toThrowError('no-words');
+  it.each(Object.entries(FORMAT_WORDS))('of %s are there for its findings and fixes, and say no other format’s', (format, words) => {
+    for (const code of Object.keys(words.findings))
+      expect(findingWords({ code, at: {}, data: { ...data, format } }, speak).why.length, code).toBeGreaterThan(5);
+    for (const code of Object.keys(words.fixes)) expect(fixWords({ code, data: { ...data, format } }, speak), code).toBeTruthy();
+    for (const [other, theirs] of Object.entries(FORMAT_WORDS)) {
+      if (other === format) continue;
+      const own: FormatWords = words;
+      const only = Object.keys(theirs.findings).filter((code) => !own.findings[code] && !FINDING_CODES.some((c) => c === code));
+      for (const code of only)
+        expect(() => findingWords({ code, at: {}, data: { ...data, format } }, speak), code).toThrowError(RangeError);
+    }
+  });
+
+  it('say no undefined number in any finding or fix of real lessons', () => {
+    const seen = new Set<string>();
+    const wrong: string[] = [];
+    const hear = (code: string, text: string) => {
+      seen.add(code);
+      if (/undefined|NaN|null|\[object|Infinity/.test(text)) wrong.push(`${code}: ${text}`);
+    };
+    for (const desk of troubled()) {
+      for (const finding of fit(desk).findings) {
+        const { what, why } = findingWords(finding, speak);
+        hear(finding.code, `${what} ${why}`);
+        for (const fix of finding.fixes ?? []) hear(fix.code, fixWords(fix, speak));
+      }
+    }
+    expect(wrong).toEqual([]);
+    expect(seen.size).toBeGreaterThan(50);
   });
 
   it('are there for every refusal of input', () => {

@@ -1,12 +1,12 @@
-import type { FindingDraft, FixIdea } from '../../model/finding.ts';
+import type { Idea, Noticed } from '../../model/findingCodes.ts';
 import type { BlockId } from '../../model/ids.ts';
 import type { FitDraft, FitInput } from '../fitted.ts';
 
 type Bare = Omit<FitDraft, 'noticed'>;
 
 /** Ways to win time: unpin lengths, cut plain blocks to a minute or less, fewer laps or stations, drop a plain block. */
-function waysToShorten(bare: Bare): FixIdea[] {
-  const ideas: FixIdea[] = [];
+function waysToShorten(bare: Bare): Idea[] {
+  const ideas: Idea[] = [];
   const pinned = bare.blocks.filter((b) => b.pinned);
   if (pinned.length)
     ideas.push({
@@ -24,8 +24,8 @@ function waysToShorten(bare: Bare): FixIdea[] {
 }
 
 /** Does it fit the bell, is the explaining short enough, is time left unused. */
-export function bellChecks(input: FitInput, bare: Bare): FindingDraft[] {
-  const noticed: FindingDraft[] = [];
+export function bellChecks(input: FitInput, bare: Bare): Noticed[] {
+  const noticed: Noticed[] = [];
   const over = bare.numbers.overSeconds;
   if (over > 0)
     noticed.push({ code: 'over-bell', weight: 'stop', at: {}, data: { over, period: bare.periodSeconds }, ideas: waysToShorten(bare) });

@@ -3,7 +3,7 @@ import { gapBetween, type Trouble, validateShapes } from '../../arrange/validate
 import { gapOf } from '../../formats/setting.ts';
 import { doorsKeptClear } from '../../model/door.ts';
 import type { Edit } from '../../model/edit.ts';
-import type { FindingDraft, FixIdea } from '../../model/finding.ts';
+import type { Idea, Noticed } from '../../model/findingCodes.ts';
 import { standing } from '../../model/fixedThing.ts';
 import type { BlockId } from '../../model/ids.ts';
 import { footprint, LAID_FACTS, laidName } from '../../model/laidPiece.ts';
@@ -38,11 +38,11 @@ function obstacle(input: BlockInput, block: StandingBlock, index: number): { wha
   return obstacles[index] ?? { what: 'wall', name: '' };
 }
 
-function ideasFor(input: BlockInput, block: StandingBlock, piece: Piece, wanted: number, gap: number): FixIdea[] {
+function ideasFor(input: BlockInput, block: StandingBlock, piece: Piece, wanted: number, gap: number): Idea[] {
   const game = block.game!;
   const others = game.pieces.filter((p) => p !== piece);
   const area = areaFor(input, block);
-  const ideas: FixIdea[] = [];
+  const ideas: Idea[] = [];
   const box = boxOf(piece.shape);
   // A path or a zone has no other place that is simply nearest: it is laid out again as a whole.
   const boxed = piece.shape.shape === 'rect' || piece.shape.shape === 'circle';
@@ -77,7 +77,7 @@ function ideasFor(input: BlockInput, block: StandingBlock, piece: Piece, wanted:
   return ideas;
 }
 
-function finding(input: BlockInput, block: StandingBlock, trouble: Trouble): FindingDraft {
+function finding(input: BlockInput, block: StandingBlock, trouble: Trouble): Noticed {
   const game = block.game!;
   const piece = game.pieces[trouble.unit];
   const { running, runM, metres } = game.clearances[piece.id];
@@ -109,7 +109,7 @@ function finding(input: BlockInput, block: StandingBlock, trouble: Trouble): Fin
 }
 
 /** Every piece inside, clear of walls, doors and fixed things by what it wants, and apart from the others. */
-export function floorChecks(input: BlockInput, _: unknown, block: StandingBlock): FindingDraft[] {
+export function floorChecks(input: BlockInput, _: unknown, block: StandingBlock): Noticed[] {
   const game = block.game;
   if (!game) return [];
   const clearance = game.pieces.map((p) => game.clearances[p.id].metres);

@@ -1,7 +1,7 @@
 import { floorChange, floorThings } from '../../arrange/floorChange.ts';
 import { layingSeconds, SET_OUT_RATES } from '../../arrange/setOutList.ts';
 import { takeOver } from '../../arrange/takeOver.ts';
-import type { FindingDraft, FixIdea } from '../../model/finding.ts';
+import type { Idea, Noticed } from '../../model/findingCodes.ts';
 import { doorSpot } from '../../model/room.ts';
 import { type FitDraft, type FitInput, laidIn } from '../fitted.ts';
 
@@ -14,7 +14,7 @@ const LEAST_SAVED_M = 2;
  * The floor changed from the lesson before in this room: a note if it cannot be taped in the time between the two, a caution
  * if not even the gear can be put away and brought out. One adult at the usual rates.
  */
-export function floorChangeChecks(input: FitInput, draft: Omit<FitDraft, 'noticed'>): FindingDraft[] {
+export function floorChangeChecks(input: FitInput, draft: Omit<FitDraft, 'noticed'>): Noticed[] {
   const was = input.day?.floors?.find((f) => f.when === 'before');
   const block = draft.blocks.find((b) => (b.game?.pieces.length ?? 0) + b.laid.length > 0);
   if (!was || !block) return [];
@@ -27,7 +27,7 @@ export function floorChangeChecks(input: FitInput, draft: Omit<FitDraft, 'notice
   const seconds = Math.round(gearSeconds + (tapeInM + tapeOutM * OFF) * SET_OUT_RATES.secondsPerTapeM);
   if (seconds <= was.gapSeconds) return [];
   const reused = takeOver({ id: block.id, pieces }, before, after, door);
-  const ideas: FixIdea[] =
+  const ideas: Idea[] =
     reused && reused.savedM >= LEAST_SAVED_M ? [{ code: 'reuse-tape', data: { savedM: reused.savedM }, edits: reused.edits }] : [];
   return [
     {

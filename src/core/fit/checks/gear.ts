@@ -1,9 +1,9 @@
 import { coverNeeds } from '../../gear/cover.ts';
-import type { FindingDraft } from '../../model/finding.ts';
+import type { Noticed } from '../../model/findingCodes.ts';
 import type { BlockInput, StandingBlock } from '../fitted.ts';
 
 /** What the cupboard does not hold, with the ways out that the block's format sees: a stand-in, sharing, a place less. */
-export function gearChecks(input: BlockInput, _: unknown, block: StandingBlock): FindingDraft[] {
+export function gearChecks(input: BlockInput, _: unknown, block: StandingBlock): Noticed[] {
   const { game } = block;
   if (!game) return [];
   return coverNeeds(block.id, game.needs, input.cupboard, input.day?.claims)

@@ -1,6 +1,6 @@
 import { insidePolygon, polygonsMeet } from '../../geometry/point.ts';
 import type { Edit } from '../../model/edit.ts';
-import type { FixIdea } from '../../model/finding.ts';
+import type { FixCode, Idea } from '../../model/findingCodes.ts';
 import { fixedZone, standing } from '../../model/fixedThing.ts';
 import type { BlockId } from '../../model/ids.ts';
 import { footprint, type LaidPiece, laidName } from '../../model/laidPiece.ts';
@@ -18,7 +18,7 @@ export function putEdits(block: Pick<StandingBlock, 'id'>, put: readonly LaidPie
 }
 
 /** Pieces of a block put differently, as a fix. */
-export function putIdea(block: StandingBlock, put: LaidPiece[], code: string, data: Record<string, unknown>): FixIdea {
+export function putIdea(block: StandingBlock, put: LaidPiece[], code: FixCode, data: Record<string, unknown>): Idea {
   return { code, data, edits: putEdits(block, put) };
 }
 
@@ -37,7 +37,7 @@ const DIRECTIONS = 16;
 const toCentimetre = (v: number) => Math.round(v * 100) / 100;
 
 /** The piece moved by as little as makes everything right, as a fix; nothing where no place within nine metres does. Stuck down, it stays. */
-export function moveIdea(input: BlockInput, block: StandingBlock, piece: LaidPiece, right: (moved: LaidPiece) => boolean): FixIdea[] {
+export function moveIdea(input: BlockInput, block: StandingBlock, piece: LaidPiece, right: (moved: LaidPiece) => boolean): Idea[] {
   if (piece.locked) return [];
   for (let far = STEP_M; far <= FAR_M; far += STEP_M)
     for (let k = 0; k < DIRECTIONS; k++) {
@@ -57,7 +57,7 @@ export function turnIdea(
   piece: LaidPiece,
   degs: readonly number[],
   right: (t: LaidPiece) => boolean,
-): FixIdea[] {
+): Idea[] {
   // A piece that fit put there can be moved by an edit, but not turned.
   if (piece.locked || piece.by === 'fit') return [];
   const turned = degs

@@ -1,6 +1,6 @@
 import { polygonsMeet, rectPolygon } from '../../geometry/point.ts';
 import { doorsKeptClear, doorZone } from '../../model/door.ts';
-import type { FindingDraft } from '../../model/finding.ts';
+import type { Noticed } from '../../model/findingCodes.ts';
 import { fixedZone, OVERHEAD_M, standing } from '../../model/fixedThing.ts';
 import { footprint, LAID_FACTS, type LaidPiece, laidName } from '../../model/laidPiece.ts';
 import { limitsFor } from '../../model/school.ts';
@@ -14,10 +14,10 @@ type Bare = Pick<FitDraft, 'defaults' | 'people'>;
 const GLASS_M = 12;
 
 /** Lanes that cross, that face each other, or that lie on one another. */
-function meetings(input: BlockInput, block: StandingBlock): FindingDraft[] {
+function meetings(input: BlockInput, block: StandingBlock): Noticed[] {
   const lanes = laidOf(block, 'lane');
   return lanes.flatMap((a, i) =>
-    lanes.slice(i + 1).flatMap((b): FindingDraft[] => {
+    lanes.slice(i + 1).flatMap((b): Noticed[] => {
       const meet = lanesMeet(a, b);
       if (!meet) return [];
       const others = (but: LaidPiece) => lanes.filter((l) => l !== but);
@@ -41,14 +41,14 @@ function meetings(input: BlockInput, block: StandingBlock): FindingDraft[] {
 }
 
 /** Waiting lines that stand where something flies or runs. */
-function linesInLanes(input: BlockInput, bare: Bare, block: StandingBlock): FindingDraft[] {
+function linesInLanes(input: BlockInput, bare: Bare, block: StandingBlock): Noticed[] {
   const lanes = laidOf(block, 'lane');
   const reach = (lane: LaidPiece) => flight(lane, lane.use === 'run' ? laneRunOut(lane, bare.defaults) : fliesOn(lane));
   return laidOf(block, 'waiting-line', 'home', 'adult', 'teacher').flatMap((line) =>
     lanes
       .filter((lane) => overlap(line, reach(lane)))
       .map(
-        (lane): FindingDraft => ({
+        (lane): Noticed => ({
           code: 'stands-in-lane',
           weight: line.laid === 'waiting-line' ? 'stop' : 'caution',
           at: { block: block.id, piece: line.id, other: lane.id },
@@ -60,13 +60,13 @@ function linesInLanes(input: BlockInput, bare: Bare, block: StandingBlock): Find
 }
 
 /** What is past the end of a running lane, what hangs over a lofted one, glass that is aimed at. */
-function endings(input: BlockInput, bare: Bare, block: StandingBlock): FindingDraft[] {
+function endings(input: BlockInput, bare: Bare, block: StandingBlock): Noticed[] {
   const limits = limitsFor(input.school);
   const things = standing(input.room);
   const zones = things.map(fixedZone);
   const kind = (wall: number | undefined) => (wall === undefined ? undefined : input.room.walls[wall]);
   const hanging = input.room.fixed.filter((f) => f.undersideM >= OVERHEAD_M && f.undersideM < limits.loftM);
-  return laidOf(block, 'lane').flatMap((lane): FindingDraft[] => {
+  return laidOf(block, 'lane').flatMap((lane): Noticed[] => {
     const at = { block: block.id, piece: lane.id };
     const name = laidName(lane);
     if (lane.use === 'run') {
@@ -104,7 +104,7 @@ function endings(input: BlockInput, bare: Bare, block: StandingBlock): FindingDr
         },
       ];
     }
-    const found: FindingDraft[] = [];
+    const found: Noticed[] = [];
     const air = flight(lane, fliesOn(lane));
     const under = (l: LaidPiece) =>
       hanging.find((f) => polygonsMeet(footprint(l), rectPolygon({ x: f.xM, y: f.yM, width: f.widthM, depth: f.depthM })));
@@ -137,7 +137,7 @@ function endings(input: BlockInput, bare: Bare, block: StandingBlock): FindingDr
 }
 
 /** Every piece inside the room and on nothing that stands in it; the floor before doors kept free. */
-function lying(input: BlockInput, block: StandingBlock): FindingDraft[] {
+function lying(input: BlockInput, block: StandingBlock): Noticed[] {
   const doors = doorsKeptClear(input.room).map((d) => ({ door: d, floor: doorZone(input.room, d) }));
   const at = (p: LaidPiece) => doors.find((d) => polygonsMeet(footprint(p), d.floor));
   // Pieces that fit put in a place are checked with the place, unless the teacher has moved them on their own.
@@ -145,7 +145,7 @@ function lying(input: BlockInput, block: StandingBlock): FindingDraft[] {
   const lying = laidIn(block).filter((p) => p.by !== 'fit' || placed.has(p.id));
   const inDoors = lying
     .filter((p) => LAID_FACTS[p.laid].layer !== 'people')
-    .flatMap((p): FindingDraft[] => {
+    .flatMap((p): Noticed[] => {
       const near = at(p);
       if (!near) return [];
       return [
@@ -161,7 +161,7 @@ function lying(input: BlockInput, block: StandingBlock): FindingDraft[] {
   const outside = lying
     .filter((p) => !fitsRoom(input, p))
     .map(
-      (p): FindingDraft => ({
+      (p): Noticed => ({
         code: 'laid-outside',
         weight: 'stop',
         at: { block: block.id, piece: p.id },
@@ -173,7 +173,7 @@ function lying(input: BlockInput, block: StandingBlock): FindingDraft[] {
 }
 
 /** What lanes do to each other, to who stands near, and to what is at their ends. */
-export function laneChecks(input: BlockInput, bare: Bare, block: StandingBlock): FindingDraft[] {
+export function laneChecks(input: BlockInput, bare: Bare, block: StandingBlock): Noticed[] {
   if (!laidIn(block).length) return [];
   return [...lying(input, block), ...meetings(input, block), ...linesInLanes(input, bare, block), ...endings(input, bare, block)];
 }

@@ -1,14 +1,14 @@
-import type { FindingDraft, FixIdea } from '../../model/finding.ts';
+import type { Idea, Noticed } from '../../model/findingCodes.ts';
 import type { BlockId, StudentId } from '../../model/ids.ts';
 import type { BlockInput, FitDraft, StandingBlock } from '../fitted.ts';
 
 /** Trades of one of the pair with a student of another group that part them without putting another such pair together. */
-function trades(input: BlockInput, block: StandingBlock, pair: readonly [string, string], group: number): FixIdea[] {
+function trades(input: BlockInput, block: StandingBlock, pair: readonly [string, string], group: number): Idea[] {
   const groups = block.game!.groups;
   const apart = input.wishes.filter((w) => w.wish === 'apart').map((w) => w.students as readonly string[]);
   const clear = (members: readonly string[]) => !apart.some(([a, b]) => members.includes(a) && members.includes(b));
   const rating = new Map(input.ratings.map((r) => [r.studentId as string, r.rating]));
-  const options: { idea: FixIdea; cost: number }[] = [];
+  const options: { idea: Idea; cost: number }[] = [];
   for (const mover of pair) {
     groups.forEach((members, g) => {
       if (g === group) return;
@@ -32,13 +32,13 @@ function trades(input: BlockInput, block: StandingBlock, pair: readonly [string,
 }
 
 /** Adults who would have to be at two places at once, since those they support are in several groups. */
-function helpers(input: BlockInput, block: StandingBlock): FindingDraft[] {
+function helpers(input: BlockInput, block: StandingBlock): Noticed[] {
   const supported = new Map<string, string[]>();
   for (const { studentId, helper } of input.ratings) if (helper) supported.set(helper, [...(supported.get(helper) ?? []), studentId]);
-  return [...supported].flatMap(([helper, students]): FindingDraft[] => {
+  return [...supported].flatMap(([helper, students]): Noticed[] => {
     const groups = block.game!.groups.map((g, i) => (students.some((id) => g.includes(id)) ? i : -1)).filter((i) => i >= 0);
     if (groups.length < 2) return [];
-    const anew: FixIdea = { code: 'level-groups', data: {}, edits: [{ kind: 'set-groups', blockId: block.id as BlockId, groups: null }] };
+    const anew: Idea = { code: 'level-groups', data: {}, edits: [{ kind: 'set-groups', blockId: block.id as BlockId, groups: null }] };
     return [
       {
         code: 'adult-in-two-places',
@@ -52,17 +52,17 @@ function helpers(input: BlockInput, block: StandingBlock): FindingDraft[] {
 }
 
 /** Keep-apart pairs that are together, and adults needed in two places. */
-export function peopleChecks(input: BlockInput, _: unknown, block: StandingBlock): FindingDraft[] {
+export function peopleChecks(input: BlockInput, _: unknown, block: StandingBlock): Noticed[] {
   // A game of the whole class has nobody to keep apart from anybody.
   if ((block.game?.groups.length ?? 0) < 2) return [];
   const apart = input.wishes.filter((w) => w.wish === 'apart');
   return [
     ...helpers(input, block),
-    ...apart.flatMap((wish): FindingDraft[] => {
+    ...apart.flatMap((wish): Noticed[] => {
       const group = block.game!.groups.findIndex((g) => wish.students.every((id) => g.includes(id)));
       if (group < 0) return [];
       const [a, b] = wish.students;
-      const ideas: FixIdea[] = [
+      const ideas: Idea[] = [
         ...trades(input, block, [a, b], group),
         { code: 'level-groups', data: {}, edits: [{ kind: 'set-groups', blockId: block.id as BlockId, groups: null }] },
       ];
@@ -73,13 +73,15 @@ export function peopleChecks(input: BlockInput, _: unknown, block: StandingBlock
   ];
 }
 
+const without = (isSo: boolean, noticed: Noticed): Noticed[] => (isSo ? [noticed] : []);
+
 /** A lesson without players, without a game, or with a game that is gone. */
-export function lessonChecks(input: BlockInput, draft: Pick<FitDraft, 'people'>): FindingDraft[] {
+export function lessonChecks(input: BlockInput, draft: Pick<FitDraft, 'people'>): Noticed[] {
   const games = input.lesson.blocks.filter((b) => b.game);
   const gone = games.filter((b) => !input.games.some((g) => g.id === b.game!.gameId));
   return [
-    ...(games.length ? [] : [{ code: 'no-game', weight: 'note' as const, at: {}, data: {} }]),
-    ...gone.map((b) => ({ code: 'game-missing', weight: 'stop' as const, at: { block: b.id }, data: { gameId: b.game!.gameId } })),
-    ...(draft.people.playing.length ? [] : [{ code: 'nobody-plays', weight: 'stop' as const, at: {}, data: {} }]),
+    ...without(!games.length, { code: 'no-game', weight: 'note', at: {}, data: {} }),
+    ...gone.map((b): Noticed => ({ code: 'game-missing', weight: 'stop', at: { block: b.id }, data: { gameId: b.game!.gameId } })),
+    ...without(!draft.people.playing.length, { code: 'nobody-plays', weight: 'stop', at: {}, data: {} }),
   ];
 }

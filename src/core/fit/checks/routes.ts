@@ -1,6 +1,6 @@
 import { byWall, type Point, polygonDistance, type Rect, rectPolygon } from '../../geometry/point.ts';
 import { memoize } from '../../memoize.ts';
-import type { FindingDraft } from '../../model/finding.ts';
+import type { Idea, Noticed } from '../../model/findingCodes.ts';
 import { fixedZone, standing } from '../../model/fixedThing.ts';
 import type { BlockId } from '../../model/ids.ts';
 import { footprint, LAID_FACTS, laidName } from '../../model/laidPiece.ts';
@@ -27,7 +27,7 @@ const routesTo = memoize(
 );
 
 /** Routes wide enough from the door to every place: for those who move on wheels or with a walker, and out for everybody past what is solid. */
-export function routeChecks(input: BlockInput, bare: Bare, block: StandingBlock): FindingDraft[] {
+export function routeChecks(input: BlockInput, bare: Bare, block: StandingBlock): Noticed[] {
   const limits = limitsFor(input.school);
   const playing = new Set(bare.people.playing);
   const wheels = input.ratings.filter((r) => r.wheels && playing.has(r.studentId));
@@ -44,7 +44,7 @@ export function routeChecks(input: BlockInput, bare: Bare, block: StandingBlock)
   const places = pieces.map(({ shape }) => boxOf(shape));
   // On wheels the other places are gone around, so that every place has a route of its own.
   const widths = routesTo(input.room.outline, solids, start, limits.playRouteM + 0.2, places, wheels.length > 0);
-  return pieces.flatMap((piece, i): FindingDraft[] => {
+  return pieces.flatMap((piece, i): Noticed[] => {
     const width = widths[i];
     const wanted = wheels.length ? limits.playRouteM : limits.routeM;
     if (width >= wanted - 0.06) return [];
@@ -68,23 +68,18 @@ export function routeChecks(input: BlockInput, bare: Bare, block: StandingBlock)
   });
 }
 
-function routeIdeas(input: BlockInput, block: StandingBlock, wanted: number) {
+function routeIdeas(input: BlockInput, block: StandingBlock, wanted: number): Idea[] {
   const blockId = block.id as BlockId;
   const gap = block.game?.roles.gap;
   const wider = Math.ceil(wanted * 10) / 10;
   const solids = block.laid.filter((p) => LAID_FACTS[p.laid].solid && !p.locked);
   const placed = Object.keys(input.lesson.blocks.find((b) => b.id === block.id)?.game?.placed ?? {});
-  return [
-    ...(gap && Number(gap.value) < wider
-      ? [{ code: 'wider-gap', data: { metres: wider }, edits: [{ kind: 'set-setting' as const, blockId, key: gap.key, value: wider }] }]
-      : []),
-    ...solids.map((p) => ({
-      code: 'take-up',
-      data: { name: laidName(p) },
-      edits: [{ kind: 'lay' as const, blockId, put: [], take: [p.id] }],
-    })),
-    ...(placed.length
-      ? [{ code: 'peel-all', data: {}, edits: placed.map((pieceId) => ({ kind: 'place' as const, blockId, pieceId, at: null })) }]
-      : []),
-  ];
+  const ideas: Idea[] = [];
+  if (gap && Number(gap.value) < wider)
+    ideas.push({ code: 'wider-gap', data: { metres: wider }, edits: [{ kind: 'set-setting', blockId, key: gap.key, value: wider }] });
+  for (const p of solids)
+    ideas.push({ code: 'take-up', data: { name: laidName(p) }, edits: [{ kind: 'lay', blockId, put: [], take: [p.id] }] });
+  if (placed.length)
+    ideas.push({ code: 'peel-all', data: {}, edits: placed.map((pieceId) => ({ kind: 'place', blockId, pieceId, at: null })) });
+  return ideas;
 }

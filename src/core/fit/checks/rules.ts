@@ -1,7 +1,8 @@
 import { type Hole, holesIn } from '../../formats/holes.ts';
 import { formatOf } from '../../formats/registry.ts';
 import type { Edit } from '../../model/edit.ts';
-import type { FindingDraft, FixIdea, Weight } from '../../model/finding.ts';
+import type { Weight } from '../../model/finding.ts';
+import type { Idea, Noticed } from '../../model/findingCodes.ts';
 import type { BlockId } from '../../model/ids.ts';
 import { type OwnRule, ruleKey, type Signal } from '../../model/rule.ts';
 import { type BlockInput, laidIn, type StandingBlock } from '../fitted.ts';
@@ -36,7 +37,7 @@ function filling({ code, about }: Hole): OwnRule | undefined {
   return { kind: about, text: '' } as OwnRule;
 }
 
-function ideasFor(input: BlockInput, block: StandingBlock, hole: Hole): FixIdea[] {
+function ideasFor(input: BlockInput, block: StandingBlock, hole: Hole): Idea[] {
   const stop = block.game!.roles['stop-signal'];
   if (hole.code === 'no-stop-signal' && stop) {
     const edit: Edit = { kind: 'set-setting', blockId: block.id as BlockId, key: stop.key, value: USUAL_STOP };
@@ -47,7 +48,7 @@ function ideasFor(input: BlockInput, block: StandingBlock, hole: Hole): FixIdea[
 }
 
 /** Finds what the rules do not settle, and what they name that is not there. Gear that runs short has a check of its own. */
-export function ruleChecks(input: BlockInput, _: unknown, block: StandingBlock): FindingDraft[] {
+export function ruleChecks(input: BlockInput, _: unknown, block: StandingBlock): Noticed[] {
   const { game } = block;
   if (!game) return [];
   const offences = input.games.find((g) => g.id === game.gameId)?.offences ?? [];

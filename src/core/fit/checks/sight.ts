@@ -1,6 +1,6 @@
 import { freeM2 } from '../../geometry/area.ts';
 import { distance, middleOf, type Point, rectPolygon } from '../../geometry/point.ts';
-import type { FindingDraft, FixIdea } from '../../model/finding.ts';
+import type { Idea, Noticed } from '../../model/findingCodes.ts';
 import { fixedZone, standing } from '../../model/fixedThing.ts';
 import { BlockId } from '../../model/ids.ts';
 import { laidName } from '../../model/laidPiece.ts';
@@ -15,7 +15,7 @@ import { laidOf, putIdea } from './laidFix.ts';
 type Bare = Pick<FitDraft, 'defaults' | 'people'>;
 
 /** Floor for everyone who plays: the free square metres against what the block's vigour wants for each. */
-function crowding(input: BlockInput, bare: Bare, block: StandingBlock): FindingDraft[] {
+function crowding(input: BlockInput, bare: Bare, block: StandingBlock): Noticed[] {
   const playing = bare.people.playing.length;
   const vigour: Vigour = input.lesson.blocks.find((b) => b.id === block.id)?.vigour ?? 'moderate';
   if (!block.game || !playing) return [];
@@ -39,7 +39,7 @@ function crowding(input: BlockInput, bare: Bare, block: StandingBlock): FindingD
 }
 
 /** What the teacher does not see from where they stand. */
-function sight(input: BlockInput, block: StandingBlock): FindingDraft[] {
+function sight(input: BlockInput, block: StandingBlock): Noticed[] {
   const spots = laidOf(block, 'teacher');
   if (!spots.length) return [];
   const blockers = inTheWay(input.room, laidIn(block), limitsFor(input.school).seenOverM);
@@ -57,7 +57,7 @@ function sight(input: BlockInput, block: StandingBlock): FindingDraft[] {
   const hidden = unseen(input.room.outline, blockers, spots, at);
   if (!hidden.length) return [];
   const taken = [...standing(input.room).map(fixedZone), ...(block.game?.pieces ?? []).flatMap((p) => partsOf(p.shape))];
-  const better = (): FixIdea[] => {
+  const better = (): Idea[] => {
     const [spot] = spots;
     const found = spot.locked ? undefined : betterSpot(input.room.outline, blockers, taken, spot, at);
     if (found?.seen !== points.length) return [];
@@ -79,7 +79,7 @@ function sight(input: BlockInput, block: StandingBlock): FindingDraft[] {
 const WATER = { least: 60, most: 120 };
 
 /** Outside and no water in the lesson: heat is told before it is felt. */
-export function waterCheck(input: BlockInput): FindingDraft[] {
+export function waterCheck(input: BlockInput): Noticed[] {
   const { blocks } = input.lesson;
   if (!input.room.outside || !blocks.some((b) => b.game) || blocks.some((b) => b.phase === 'water')) return [];
   const last = blocks.findLastIndex((b) => b.game);
@@ -96,7 +96,7 @@ export function waterCheck(input: BlockInput): FindingDraft[] {
 }
 
 /** Room for everybody to move, and what the teacher sees. */
-export const sightChecks = (input: BlockInput, bare: Bare, block: StandingBlock): FindingDraft[] => [
+export const sightChecks = (input: BlockInput, bare: Bare, block: StandingBlock): Noticed[] => [
   ...crowding(input, bare, block),
   ...sight(input, block),
 ];

@@ -1,5 +1,5 @@
 import { distance, distanceToSegment, edgesOf, polygonDistance } from '../../geometry/point.ts';
-import type { FindingDraft } from '../../model/finding.ts';
+import type { Idea, Noticed } from '../../model/findingCodes.ts';
 import { footprint, type LaidPiece, laidName } from '../../model/laidPiece.ts';
 import { LONG_IMPLEMENT_M } from '../../model/limits.ts';
 import { limitsFor } from '../../model/school.ts';
@@ -12,7 +12,7 @@ import { laidOf, moveIdea, putIdea } from './laidFix.ts';
 type Bare = Pick<FitDraft, 'defaults' | 'people'>;
 
 /** Swing circles that touch each other or a wall, and waiting lines behind a swing. */
-function swings(input: BlockInput, bare: Bare, block: StandingBlock): FindingDraft[] {
+function swings(input: BlockInput, bare: Bare, block: StandingBlock): Noticed[] {
   const swinging = laidIn(block).filter((p) => (p.implementM ?? 0) > 0);
   const radius = (p: LaidPiece) => swingAt(p, bare.defaults);
   const limits = limitsFor(input.school);
@@ -25,7 +25,7 @@ function swings(input: BlockInput, bare: Bare, block: StandingBlock): FindingDra
     swinging.every((s) => s.id === but.id || distance(m, s) >= radius(m) + radius(s) - 1e-6) && toWall(m) >= radius(m);
   return [
     ...swinging.flatMap((a, i) =>
-      swinging.slice(i + 1).flatMap((b): FindingDraft[] => {
+      swinging.slice(i + 1).flatMap((b): Noticed[] => {
         const [found, wanted] = [distance(a, b), radius(a) + radius(b)];
         if (found >= wanted - 1e-6) return [];
         return [
@@ -42,7 +42,7 @@ function swings(input: BlockInput, bare: Bare, block: StandingBlock): FindingDra
     ...swinging
       .filter((p) => toWall(p) < radius(p) - 1e-6)
       .map(
-        (p): FindingDraft => ({
+        (p): Noticed => ({
           code: 'swing-at-wall',
           weight: 'caution',
           at: { block: block.id, piece: p.id },
@@ -54,7 +54,7 @@ function swings(input: BlockInput, bare: Bare, block: StandingBlock): FindingDra
       swinging
         .filter((p) => gap(line, p) < behind(p) - 0.02)
         .map(
-          (p): FindingDraft => ({
+          (p): Noticed => ({
             code: 'line-behind-swing',
             weight: 'stop',
             at: { block: block.id, piece: line.id, other: p.id },
@@ -70,7 +70,7 @@ function swings(input: BlockInput, bare: Bare, block: StandingBlock): FindingDra
 const NEAR_M = 10;
 
 /** Starts round an object that is grabbed: not so far that they collide at speed, not so near that heads meet, not too many. */
-function starts(input: BlockInput, bare: Bare, block: StandingBlock): FindingDraft[] {
+function starts(input: BlockInput, bare: Bare, block: StandingBlock): Noticed[] {
   const limits = limitsFor(input.school);
   const { acceleration } = bare.defaults;
   /** From this distance two reach each other at the speed that is allowed. */
@@ -79,7 +79,7 @@ function starts(input: BlockInput, bare: Bare, block: StandingBlock): FindingDra
   const homes = laidOf(block, 'home');
   const nearest = (home: LaidPiece, among: LaidPiece[]) =>
     among.reduce<LaidPiece | undefined>((best, o) => (!best || distance(home, o) < distance(home, best) ? o : best), undefined);
-  return objects.flatMap((object): FindingDraft[] => {
+  return objects.flatMap((object): Noticed[] => {
     const mine = homes.filter((h) => nearest(h, objects) === object && distance(h, object) <= NEAR_M);
     const students = mine.reduce((sum, h) => sum + (h.students ?? 1), 0);
     const at = { block: block.id, piece: object.id };
@@ -89,7 +89,7 @@ function starts(input: BlockInput, bare: Bare, block: StandingBlock): FindingDra
       return { ...h, x: object.x + (h.x - object.x) * share, y: object.y + (h.y - object.y) * share };
     };
     const wrong = mine.filter((h) => distance(h, object) > most + 1e-6 || distance(h, object) < limits.leastStartM - 1e-6);
-    const found: FindingDraft[] = wrong.slice(0, 1).map((h) => {
+    const found: Noticed[] = wrong.slice(0, 1).map((h) => {
       const far = distance(h, object);
       const tooFar = far > most;
       const to = tooFar ? Math.floor(most * 10) / 10 : Math.ceil(limits.leastStartM * 10) / 10;
@@ -116,10 +116,10 @@ function starts(input: BlockInput, bare: Bare, block: StandingBlock): FindingDra
         [object, o].every(
           (x) => homes.filter((h) => nearest(h, [...objects, o]) === x).reduce((s, h) => s + (h.students ?? 1), 0) <= limits.mostAtOnce,
         );
-      const idea = () =>
+      const idea = (): Idea[] =>
         fair(another)
           ? [putIdea(block, [another], 'another-object', {})]
-          : moveIdea(input, block, another, fair).map((i) => ({ ...i, code: 'another-object' }));
+          : moveIdea(input, block, another, fair).map(({ data, edits }) => ({ code: 'another-object', data, edits }));
       found.push({
         code: 'too-many-dash',
         weight: 'stop',
@@ -135,6 +135,6 @@ function starts(input: BlockInput, bare: Bare, block: StandingBlock): FindingDra
 const mean = (values: number[]) => values.reduce((a, b) => a + b, 0) / values.length;
 
 /** Implements that swing, and dashes to one object. */
-export function swingChecks(input: BlockInput, bare: Bare, block: StandingBlock): FindingDraft[] {
+export function swingChecks(input: BlockInput, bare: Bare, block: StandingBlock): Noticed[] {
   return block.laid.length ? [...swings(input, bare, block), ...starts(input, bare, block)] : [];
 }

@@ -1,6 +1,6 @@
 import { boundsOf, distance, type Point, polygonsMeet, type Rect, rectPolygon } from '../../geometry/point.ts';
 import type { Edit } from '../../model/edit.ts';
-import type { FindingDraft, FixIdea } from '../../model/finding.ts';
+import type { Idea, Noticed } from '../../model/findingCodes.ts';
 import type { BlockId } from '../../model/ids.ts';
 import { footprint, laidName } from '../../model/laidPiece.ts';
 import type { Piece } from '../../model/piece.ts';
@@ -23,11 +23,11 @@ const placed = (block: StandingBlock, piece: Piece, at: Rect): Edit => ({
 });
 
 /** Walks at a move that cross a lane where something flies, or another group's place. */
-export function walkChecks(input: BlockInput, _: unknown, block: StandingBlock): FindingDraft[] {
+export function walkChecks(input: BlockInput, _: unknown, block: StandingBlock): Noticed[] {
   const game = block.game;
   const lanes = laidOf(block, 'lane').map((lane) => ({ lane, floor: footprint(flight(lane, fliesOn(lane))) }));
   if (!game || (!lanes.length && game.pieces.length < 3)) return [];
-  const found: FindingDraft[] = [];
+  const found: Noticed[] = [];
   const moves = game.rounds.slice(1).flatMap((round, r) => movesBetween(game.rounds[r], round));
   for (const [from, to] of eachOnce(moves)) {
     const [a, b] = [game.pieces[from], game.pieces[to]];
@@ -47,7 +47,7 @@ export function walkChecks(input: BlockInput, _: unknown, block: StandingBlock):
     }
     const through = game.pieces.find((p) => p !== a && p !== b && polygonsMeet(inner(p), walk));
     if (through) {
-      const swap = (p: Piece, q: Piece): FixIdea => ({
+      const swap = (p: Piece, q: Piece): Idea => ({
         code: 'swap-pieces',
         data: { a: p.number, b: q.number },
         edits: [placed(block, p, boxOf(q.shape)), placed(block, q, boxOf(p.shape))],

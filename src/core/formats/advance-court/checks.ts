@@ -2,9 +2,9 @@ import { paintedMetres } from '../../arrange/paintedMetres.ts';
 import { laidTape } from '../../arrange/setOutUnit.ts';
 import { memoize } from '../../memoize.ts';
 import { HOUSE_LIMITS } from '../../model/band.ts';
-import type { FindingDraft } from '../../model/finding.ts';
 import type { BlockDraft } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
+import type { CourtNoticed } from './codes.ts';
 import { type CourtContext, courtUnit } from './group.ts';
 import { fewerCourts, LINE_TASK, moreCourts } from './ideas.ts';
 import type { AdvanceCourtValues } from './setup.ts';
@@ -18,7 +18,7 @@ const LINE_SPACE_M = 0.6;
 const LEAST_LINE_GAP_M = 1;
 
 /** Who waits, for how long, and whether they have something to do. */
-function waitingChecks(context: CourtContext, draft: CourtDraft): FindingDraft[] {
+function waitingChecks(context: CourtContext, draft: CourtDraft): CourtNoticed[] {
   const { positions, rallySeconds, lineTask } = context.values;
   const sizes = draft.groups.map((g) => g.length);
   const playing = sizes.reduce((a, b) => a + b, 0);
@@ -42,7 +42,7 @@ function waitingChecks(context: CourtContext, draft: CourtDraft): FindingDraft[]
 }
 
 /** Too few for a court, or one court two fuller than another. */
-function sizeChecks(context: CourtContext, draft: CourtDraft): FindingDraft[] {
+function sizeChecks(context: CourtContext, draft: CourtDraft): CourtNoticed[] {
   const sizes = draft.groups.map((g) => g.length);
   const at = { block: context.blockId };
   const lonely = sizes.filter((size) => size < 2).length;
@@ -71,9 +71,9 @@ function sizeChecks(context: CourtContext, draft: CourtDraft): FindingDraft[] {
 }
 
 /** Courts that have no floor, waiting lines too near or too short. */
-function floorChecks(context: CourtContext, draft: CourtDraft): FindingDraft[] {
+function floorChecks(context: CourtContext, draft: CourtDraft): CourtNoticed[] {
   const { values } = context;
-  const noticed: FindingDraft[] = [];
+  const noticed: CourtNoticed[] = [];
   const now = draft.groups.length;
   if (draft.unplaced.length) {
     const unit = courtUnit(context);
@@ -117,7 +117,7 @@ function floorChecks(context: CourtContext, draft: CourtDraft): FindingDraft[] {
 const TOLD_PAINT_M = 1;
 
 /** Courts that lie on painted lines, and the metres of tape that they save. */
-function paintNotes(context: CourtContext, draft: CourtDraft): FindingDraft[] {
+function paintNotes(context: CourtContext, draft: CourtDraft): CourtNoticed[] {
   const metres = draft.pieces.map((p) =>
     painted(draft.things.filter((t) => t.of === p.id).flatMap(laidTape), { painted: context.room.painted }),
   );
@@ -134,6 +134,6 @@ function paintNotes(context: CourtContext, draft: CourtDraft): FindingDraft[] {
 }
 
 /** Everything about an advance court that only its format can see. */
-export function courtChecks(context: CourtContext, draft: CourtDraft): FindingDraft[] {
+export function courtChecks(context: CourtContext, draft: CourtDraft): CourtNoticed[] {
   return [...sizeChecks(context, draft), ...waitingChecks(context, draft), ...floorChecks(context, draft), ...paintNotes(context, draft)];
 }

@@ -1,8 +1,8 @@
 import { stockOf } from '../../gear/cover.ts';
 import type { Edit } from '../../model/edit.ts';
-import type { FixIdea } from '../../model/finding.ts';
 import type { BlockDraft, BlockIdeas } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
+import type { CourtIdea } from './codes.ts';
 import { courtGear } from './gear.ts';
 import type { CourtContext } from './group.ts';
 import type { AdvanceCourtValues } from './setup.ts';
@@ -17,19 +17,19 @@ const courts = (context: CourtContext, count: number): Edit[] => [
 export const LINE_TASK = 'Count the passes aloud; juggle a scarf while you wait';
 
 /** One to four courts more. */
-export function moreCourts(context: CourtContext, now: number): FixIdea[] {
+export function moreCourts(context: CourtContext, now: number): CourtIdea[] {
   return [1, 2, 3, 4]
     .filter((more) => now + more <= 12 && (now + more) * 2 <= context.players.length)
     .map((more) => idea('courts', { count: now + more }, ...courts(context, now + more)));
 }
 
 /** One to three courts less. */
-export function fewerCourts(context: CourtContext, now: number): FixIdea[] {
+export function fewerCourts(context: CourtContext, now: number): CourtIdea[] {
   return [1, 2, 3].filter((less) => now - less >= 1).map((less) => idea('courts', { count: now - less }, ...courts(context, now - less)));
 }
 
 /** What else could be done with advance courts: courts, places on each, bouts, a task for the line, the object. */
-function choices(context: CourtContext, draft: BlockDraft<AdvanceCourtValues>, objects: FixIdea[]): FixIdea[][] {
+function choices(context: CourtContext, draft: BlockDraft<AdvanceCourtValues>, objects: CourtIdea[]): CourtIdea[][] {
   const { positions, bouts, lineTask } = context.values;
   const now = draft.groups.length;
   const numbers = [-3, -2, -1, 1, 2, 3, 4].map((by) => now + by);
@@ -45,9 +45,9 @@ function choices(context: CourtContext, draft: BlockDraft<AdvanceCourtValues>, o
 }
 
 /** What the whole lesson may ask an advance court for: time by fewer or more bouts, gear by another object or fewer courts. */
-export function courtIdeas(context: CourtContext, draft: BlockDraft<AdvanceCourtValues>): BlockIdeas {
+export function courtIdeas(context: CourtContext, draft: BlockDraft<AdvanceCourtValues>): BlockIdeas<CourtIdea> {
   const { bouts, rehearseSeconds, object, workSeconds } = context.values;
-  const shorter: FixIdea[] = [];
+  const shorter: CourtIdea[] = [];
   if (rehearseSeconds > 0) shorter.push(idea('skip-rehearsal', { seconds: rehearseSeconds }, setting(context, 'rehearseSeconds', 0)));
   if (workSeconds !== undefined) shorter.push(idea('let-fit-decide', {}, setting(context, 'workSeconds', null)));
   for (let fewer = bouts - 1; fewer >= 1; fewer--)

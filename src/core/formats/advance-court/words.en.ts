@@ -3,7 +3,7 @@ import { n, percent, s, t } from '../say.ts';
 import { SPACING_WORDS } from '../sharedWords.en.ts';
 import { duration, many } from '../speak.ts';
 
-export const advanceCourtWords: FormatWords = {
+export const advanceCourtWords = {
   name: 'Move-up court',
   settings: {
     positions: { label: 'Places on a court' },
@@ -100,4 +100,4 @@ export const advanceCourtWords: FormatWords = {
     bouts: (d) => `Play ${s(n(d, 'count'), 'round')}`,
     'play-with': (d) => `Play with ${many(t(d, 'to'))}`,
   },
-};
+} satisfies FormatWords;

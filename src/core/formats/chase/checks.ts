@@ -1,7 +1,7 @@
 import { HOUSE_LIMITS } from '../../model/band.ts';
-import type { FindingDraft } from '../../model/finding.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { idea, setting } from '../ideas.ts';
+import type { ChaseNoticed } from './codes.ts';
 import { type ChaseContext, hunterCount, roundFlow } from './hunters.ts';
 import { fewerHunters, huntersIdea } from './ideas.ts';
 import { fieldOfDraft } from './layout.ts';
@@ -14,7 +14,7 @@ type ChaseDraft = BlockDraft<ChaseValues>;
 const LEAST_M2 = 3;
 
 /** No field, or one on which nobody can run. */
-function floor(context: ChaseContext, draft: ChaseDraft): FindingDraft[] {
+function floor(context: ChaseContext, draft: ChaseDraft): ChaseNoticed[] {
   const field = fieldOfDraft(draft);
   const each = field ? (field.width * field.depth) / Math.max(1, context.players.length) : 0;
   if (each >= LEAST_M2) return [];
@@ -38,7 +38,7 @@ function floor(context: ChaseContext, draft: ChaseDraft): FindingDraft[] {
 }
 
 /** How a round goes: too little running, too long out, over too soon, or never over by itself. */
-function flow(context: ChaseContext, draft: ChaseDraft, timeline: Timeline): FindingDraft[] {
+function flow(context: ChaseContext, draft: ChaseDraft, timeline: Timeline): ChaseNoticed[] {
   const { values, setup, players } = context;
   if (players.length < 2 || !draft.pieces.length) return [];
   const hunters = hunterCount(context);
@@ -54,7 +54,7 @@ function flow(context: ChaseContext, draft: ChaseDraft, timeline: Timeline): Fin
     round: timeline.workSeconds,
     task: values.waitingTask,
   };
-  const found: FindingDraft[] = [];
+  const found: ChaseNoticed[] = [];
   const isLong = wait > HOUSE_LIMITS.sittingOutSeconds;
   if (isLong && values.waitingTask) found.push({ code: 'chase-out-works', weight: 'note', at, data });
   else if (isLong)
@@ -99,7 +99,7 @@ function flow(context: ChaseContext, draft: ChaseDraft, timeline: Timeline): Fin
 }
 
 /** In dim light the floor is walked in full light first. */
-function dim(context: ChaseContext): FindingDraft[] {
+function dim(context: ChaseContext): ChaseNoticed[] {
   const { values, blockId } = context;
   if (!values.dim || values.walkSeconds >= 60) return [];
   return [
@@ -117,7 +117,7 @@ function dim(context: ChaseContext): FindingDraft[] {
 }
 
 /** A set number of hunters that leaves nobody to chase. */
-function hunters(context: ChaseContext): FindingDraft[] {
+function hunters(context: ChaseContext): ChaseNoticed[] {
   const { values, players, blockId } = context;
   const most = Math.max(1, Math.floor(players.length / 2));
   if (values.hunters === undefined || values.hunters <= most) return [];
@@ -133,7 +133,7 @@ function hunters(context: ChaseContext): FindingDraft[] {
 }
 
 /** Everything about a chase that only its format can see. */
-export const chaseChecks = (context: ChaseContext, draft: ChaseDraft, timeline: Timeline): FindingDraft[] => [
+export const chaseChecks = (context: ChaseContext, draft: ChaseDraft, timeline: Timeline): ChaseNoticed[] => [
   ...floor(context, draft),
   ...flow(context, draft, timeline),
   ...hunters(context),

@@ -3,7 +3,7 @@ import { n, percent, s, t } from '../say.ts';
 import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
 import { duration } from '../speak.ts';
 
-export const chaseWords: FormatWords = {
+export const chaseWords = {
   name: 'Chase',
   settings: {
     ...SHARED_SETTINGS,
@@ -167,4 +167,4 @@ export const chaseWords: FormatWords = {
     'chase-light': () => 'Play in full light',
     'chase-solve': () => 'Choose the number of hunters automatically',
   },
-};
+} satisfies FormatWords;

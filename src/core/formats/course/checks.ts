@@ -1,7 +1,7 @@
 import { HOUSE_LIMITS } from '../../model/band.ts';
-import type { FindingDraft } from '../../model/finding.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { idea, setting } from '../ideas.ts';
+import type { CourseNoticed } from './codes.ts';
 import { type CourseContext, inUse } from './elements.ts';
 import { courseQuick, courseThroughput } from './forecast.ts';
 import { doubleIdea, splitStart, withoutOne } from './ideas.ts';
@@ -13,7 +13,7 @@ import { coursePlays } from './timeline.ts';
 type CourseDraft = BlockDraft<CourseValues>;
 
 /** No loop of that length on the floor. */
-function tooLong(context: CourseContext, draft: CourseDraft): FindingDraft[] {
+function tooLong(context: CourseContext, draft: CourseDraft): CourseNoticed[] {
   if (!draft.unplaced.length) return [];
   const { freeM, pathM, doubled } = context.values;
   const near = freeM > 0.5 ? [setting(context, 'freeM', 0.5)] : [];
@@ -41,7 +41,7 @@ function tooLong(context: CourseContext, draft: CourseDraft): FindingDraft[] {
 }
 
 /** How many laps the course takes, which element holds it back, and how long the line before it gets. */
-function queueing(context: CourseContext, draft: CourseDraft, timeline: Timeline): FindingDraft[] {
+function queueing(context: CourseContext, draft: CourseDraft, timeline: Timeline): CourseNoticed[] {
   const [setup] = coursePlays(context, draft, timeline);
   if (!setup.players.length || !setup.elements.length) return [];
   const { by, lapsPerSecond } = courseThroughput(setup);
@@ -82,7 +82,7 @@ function queueing(context: CourseContext, draft: CourseDraft, timeline: Timeline
 }
 
 /** Everything about a course that only its format can see. */
-export const courseChecks = (context: CourseContext, draft: CourseDraft, timeline: Timeline): FindingDraft[] => [
+export const courseChecks = (context: CourseContext, draft: CourseDraft, timeline: Timeline): CourseNoticed[] => [
   ...tooLong(context, draft),
   ...queueing(context, draft, timeline),
 ];

@@ -1,17 +1,17 @@
-import type { FixIdea } from '../../model/finding.ts';
 import type { BlockDraft, BlockIdeas } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import { roundIdeas } from '../roundIdeas.ts';
+import type { CourseIdea } from './codes.ts';
 import { type CourseContext, inUse } from './elements.ts';
 import { courseGear } from './gear.ts';
 import type { CourseValues } from './setup.ts';
 
 /** The class starts from so many places; groups dealt for the old number are given back. */
-export const splitStart = (context: CourseContext, count: number): FixIdea =>
+export const splitStart = (context: CourseContext, count: number): CourseIdea =>
   idea('course-starts', { count }, setting(context, 'groups', count), ...(context.storedGroups ? levelGroups(context).edits : []));
 
 /** One element twice. */
-export function doubleIdea(context: CourseContext, id: string): FixIdea[] {
+export function doubleIdea(context: CourseContext, id: string): CourseIdea[] {
   const element = context.setup.elements.find((e) => e.id === id.split('~')[0]);
   return element && context.values.doubled !== element.id
     ? [idea('course-double', { title: element.title }, setting(context, 'doubled', element.id))]
@@ -19,7 +19,7 @@ export function doubleIdea(context: CourseContext, id: string): FixIdea[] {
 }
 
 /** One element less: never a brake, never the last three. */
-export function withoutOne(context: CourseContext): FixIdea[] {
+export function withoutOne(context: CourseContext): CourseIdea[] {
   const { picks } = context.values;
   if (picks.length <= 3) return [];
   return context.setup.elements
@@ -39,7 +39,7 @@ export function withoutOne(context: CourseContext): FixIdea[] {
 }
 
 /** What the whole lesson may ask of a course. */
-export function courseIdeas(context: CourseContext, draft: BlockDraft<CourseValues>): BlockIdeas {
+export function courseIdeas(context: CourseContext, draft: BlockDraft<CourseValues>): BlockIdeas<CourseIdea> {
   const { headwaySeconds, groups } = context.values;
   const { shorter, longer, others } = roundIdeas(context, 'course');
   const needs = courseGear(context);
@@ -48,7 +48,7 @@ export function courseIdeas(context: CourseContext, draft: BlockDraft<CourseValu
     without.filter((w) =>
       needs.some((n) => n.gearKind === kind && n.title === inUse(context).find((e) => e.title === w.data.title)?.title),
     );
-  const single = (): FixIdea[] => (context.values.doubled ? [idea('course-single', {}, setting(context, 'doubled', ''))] : []);
+  const single = (): CourseIdea[] => (context.values.doubled ? [idea('course-single', {}, setting(context, 'doubled', ''))] : []);
   return {
     shorter,
     longer,

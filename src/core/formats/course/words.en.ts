@@ -16,7 +16,7 @@ const startWords = (seconds: number, starts: number): string => {
   return starts > 1 ? `${when}, at ${starts} places` : when;
 };
 
-export const courseWords: FormatWords = {
+export const courseWords = {
   name: 'Course',
   settings: {
     ...SHARED_SETTINGS,
@@ -88,4 +88,4 @@ export const courseWords: FormatWords = {
     'course-task': (d) => `Give the line a task: ${t(d, 'task')}`,
     ...roundIdeaWords('course'),
   },
-};
+} satisfies FormatWords;

@@ -1,7 +1,7 @@
 import { HOUSE_LIMITS } from '../../model/band.ts';
-import type { FindingDraft } from '../../model/finding.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { idea, setting } from '../ideas.ts';
+import type { LaneNoticed } from './codes.ts';
 import { type LaneContext, laneUnit } from './group.ts';
 import { fewerLanes, smallerLanes } from './ideas.ts';
 import { WAITING_TASK } from './settings.ts';
@@ -11,7 +11,7 @@ import { ownStarts } from './startSteps.ts';
 type LaneDraft = BlockDraft<SkillLaneValues>;
 
 /** Lanes that find no floor. */
-function unplacedLanes(context: LaneContext, draft: LaneDraft): FindingDraft[] {
+function unplacedLanes(context: LaneContext, draft: LaneDraft): LaneNoticed[] {
   if (!draft.unplaced.length) return [];
   const { widthM, lengthM } = laneUnit(context);
   return [
@@ -26,7 +26,7 @@ function unplacedLanes(context: LaneContext, draft: LaneDraft): FindingDraft[] {
 }
 
 /** More at a lane than the student and the partner: those wait, with a task or without. */
-function waiting(context: LaneContext, draft: LaneDraft, timeline: Timeline): FindingDraft[] {
+function waiting(context: LaneContext, draft: LaneDraft, timeline: Timeline): LaneNoticed[] {
   const largest = Math.max(0, ...draft.groups.map((g) => g.length));
   const seconds = Math.max(0, largest - 2) * (timeline.workSeconds + context.values.breakSeconds);
   if (seconds <= HOUSE_LIMITS.sittingOutSeconds) return [];
@@ -53,7 +53,7 @@ function waiting(context: LaneContext, draft: LaneDraft, timeline: Timeline): Fi
 }
 
 /** Lanes with nobody: more lanes than students. */
-function empty(context: LaneContext, draft: LaneDraft): FindingDraft[] {
+function empty(context: LaneContext, draft: LaneDraft): LaneNoticed[] {
   const count = draft.groups.filter((g) => !g.length).length;
   const used = draft.groups.length - count;
   if (!count || !used) return [];
@@ -69,7 +69,7 @@ function empty(context: LaneContext, draft: LaneDraft): FindingDraft[] {
 }
 
 /** Students who begin at another step than the class, as their last lessons went. */
-function starts(context: LaneContext): FindingDraft[] {
+function starts(context: LaneContext): LaneNoticed[] {
   const { ahead, behind } = ownStarts(context);
   if (!ahead && !behind) return [];
   const same = idea('same-start', {}, setting(context, 'startAt', 'same'));
@@ -77,7 +77,7 @@ function starts(context: LaneContext): FindingDraft[] {
 }
 
 /** Everything about skill lanes that only their format can see. */
-export const laneFormatChecks = (context: LaneContext, draft: LaneDraft, timeline: Timeline): FindingDraft[] => [
+export const laneFormatChecks = (context: LaneContext, draft: LaneDraft, timeline: Timeline): LaneNoticed[] => [
   ...unplacedLanes(context, draft),
   ...empty(context, draft),
   ...waiting(context, draft, timeline),

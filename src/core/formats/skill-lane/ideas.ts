@@ -1,7 +1,7 @@
 import type { Edit } from '../../model/edit.ts';
-import type { FixIdea } from '../../model/finding.ts';
 import type { BlockDraft, BlockIdeas } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
+import type { LaneIdea } from './codes.ts';
 import { laneGear } from './gear.ts';
 import { type LaneContext, lanesOfGear } from './group.ts';
 import type { SkillLaneValues } from './setup.ts';
@@ -14,14 +14,14 @@ const lanes = (context: LaneContext, count: number): Edit[] => [
 ];
 
 /** One to four lanes fewer, then as many as there is gear for. */
-export function fewerLanes(context: LaneContext, now: number): FixIdea[] {
+export function fewerLanes(context: LaneContext, now: number): LaneIdea[] {
   const most = lanesOfGear(context);
   const counts = new Set([...[1, 2, 3, 4].map((less) => now - less), ...(Number.isFinite(most) ? [most] : []), 1]);
   return [...counts].filter((c) => c >= 1 && c < now).map((count) => idea('lanes', { count }, ...lanes(context, count)));
 }
 
 /** Lanes that take less floor: narrower, closer together, a step that is played nearer; each alone, then all at once. */
-export function smallerLanes(context: LaneContext): FixIdea[] {
+export function smallerLanes(context: LaneContext): LaneIdea[] {
   const { laneM, gapM, step } = context.values;
   const narrow = laneM > 1.2 ? [setting(context, 'laneM', 1.2)] : [];
   const close = gapM > 0.2 ? [setting(context, 'gapM', 0.2)] : [];
@@ -35,11 +35,11 @@ export function smallerLanes(context: LaneContext): FixIdea[] {
 }
 
 /** What the whole lesson may ask of skill lanes: time by fewer or more turns, gear by fewer lanes. */
-export function laneIdeas(context: LaneContext, draft: LaneDraft): BlockIdeas {
+export function laneIdeas(context: LaneContext, draft: LaneDraft): BlockIdeas<LaneIdea> {
   const { turnsEach, rehearseSeconds, walkSeconds, workSeconds, perLane, step } = context.values;
   const now = draft.groups.length;
   const turns = (count: number, ...more: Edit[]) => idea('turns-each', { count }, setting(context, 'turnsEach', count), ...more);
-  const shorter: FixIdea[] = [];
+  const shorter: LaneIdea[] = [];
   if (walkSeconds + rehearseSeconds > 0)
     shorter.push(
       idea(

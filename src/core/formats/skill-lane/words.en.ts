@@ -15,7 +15,7 @@ const triedWords = (d: Data): string =>
     ...(d.form === undefined ? [] : [t(d, 'form').toLowerCase()]),
   ].join(', ');
 
-export const skillLaneWords: FormatWords = {
+export const skillLaneWords = {
   name: 'Skill lanes',
   settings: {
     ...SHARED_SETTINGS,
@@ -109,4 +109,4 @@ export const skillLaneWords: FormatWords = {
     'skip-rehearsal': (d) => `Skip walk-through and rehearsal: saves ${duration(n(d, 'seconds'))}`,
     'automatic-length': () => 'Make the turn’s length automatic',
   },
-};
+} satisfies FormatWords;

@@ -1,9 +1,9 @@
 import { latticeSpots } from '../../geometry/lattice.ts';
 import { HOUSE_LIMITS } from '../../model/band.ts';
-import type { FindingDraft, FixIdea } from '../../model/finding.ts';
 import type { BlockId } from '../../model/ids.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
+import type { StationsIdea, StationsNoticed } from './codes.ts';
 import type { StationsContext } from './group.ts';
 import { hostedChecks } from './hostedChecks.ts';
 import { oneMore } from './ideas.ts';
@@ -18,7 +18,7 @@ const inTenths = (metres: number) => Math.round(metres * 10) / 10;
 export const capacityOf = (values: StationsValues) => latticeSpots(values.areaWidthM, values.areaDepthM, values.spacingM);
 
 /** The station area grown in half metres until `wanted` students fit, shallow side first. */
-function grow(context: StationsContext, wanted: number): FixIdea[] {
+function grow(context: StationsContext, wanted: number): StationsIdea[] {
   const { values } = context;
   for (let more = 0.5; more <= 4; more += 0.5) {
     const width = inTenths(values.areaWidthM + more);
@@ -36,7 +36,7 @@ function grow(context: StationsContext, wanted: number): FixIdea[] {
   return [];
 }
 
-function capacityChecks(context: StationsContext, draft: StationsDraft): FindingDraft[] {
+function capacityChecks(context: StationsContext, draft: StationsDraft): StationsNoticed[] {
   const capacity = capacityOf(context.values);
   const stations = picked(context).length;
   const waiting = Math.max(0, draft.groups.length - stations);
@@ -68,7 +68,7 @@ function capacityChecks(context: StationsContext, draft: StationsDraft): Finding
   ];
 }
 
-function unplacedChecks(context: StationsContext, draft: StationsDraft): FindingDraft[] {
+function unplacedChecks(context: StationsContext, draft: StationsDraft): StationsNoticed[] {
   const { values } = context;
   const wanted = draft.pieces.length + draft.unplaced.length;
   const close = values.gapM > 0.5 ? [setting(context, 'gapM', 0.5)] : [];
@@ -104,13 +104,13 @@ function unplacedChecks(context: StationsContext, draft: StationsDraft): Finding
   });
 }
 
-function timeChecks(context: StationsContext, draft: StationsDraft, timeline: Timeline): FindingDraft[] {
+function timeChecks(context: StationsContext, draft: StationsDraft, timeline: Timeline): StationsNoticed[] {
   const [least, most] = context.defaults.stay;
   const { workSeconds } = timeline;
   if (workSeconds >= least && workSeconds <= most) return [];
   const { picks, laps } = context.values;
   const short = workSeconds < least;
-  const ideas: FixIdea[] = [];
+  const ideas: StationsIdea[] = [];
   if (context.values.workSeconds !== undefined) ideas.push(idea('let-fit-decide', {}, setting(context, 'workSeconds', null)));
   ideas.push(idea('unpin-length', {}, { kind: 'set-seconds', blockId: context.blockId as BlockId, seconds: null }));
   ideas.push(idea('set-stay', { seconds: short ? least : most }, setting(context, 'workSeconds', short ? least : most)));
@@ -130,8 +130,8 @@ function timeChecks(context: StationsContext, draft: StationsDraft, timeline: Ti
   ];
 }
 
-function peopleChecks(context: StationsContext, draft: StationsDraft): FindingDraft[] {
-  const noticed: FindingDraft[] = [];
+function peopleChecks(context: StationsContext, draft: StationsDraft): StationsNoticed[] {
+  const noticed: StationsNoticed[] = [];
   const pairStations = picked(context).filter((p) => p.station.pairs);
   const odd = draft.groups.map((g, i) => ({ i, size: g.length })).filter((g) => g.size % 2 === 1);
   if (context.values.oddTask === 'none' && pairStations.length && odd.length) {
@@ -140,7 +140,7 @@ function peopleChecks(context: StationsContext, draft: StationsDraft): FindingDr
       weight: 'caution',
       at: { block: context.blockId, piece: pairStations[0].id },
       data: { groups: odd.length, stations: pairStations.map((p) => p.station.title) },
-      ideas: ['trio', 'caller', 'free'].map((task) => idea(`odd-${task}`, {}, setting(context, 'oddTask', task))),
+      ideas: (['trio', 'caller', 'free'] as const).map((task) => idea(`odd-${task}` as const, {}, setting(context, 'oddTask', task))),
     });
   }
   const waiting = draft.groups.length - picked(context).length;
@@ -160,7 +160,7 @@ function peopleChecks(context: StationsContext, draft: StationsDraft): FindingDr
 }
 
 /** Everything about a stations block that only its format can see. */
-export function stationsChecks(context: StationsContext, draft: StationsDraft, timeline: Timeline): FindingDraft[] {
+export function stationsChecks(context: StationsContext, draft: StationsDraft, timeline: Timeline): StationsNoticed[] {
   return [
     ...capacityChecks(context, draft),
     ...unplacedChecks(context, draft),

@@ -1,16 +1,16 @@
 import { stockOf } from '../../gear/cover.ts';
 import { STAND_INS } from '../../gear/standIns.ts';
 import type { Edit } from '../../model/edit.ts';
-import type { FixIdea } from '../../model/finding.ts';
 import type { BlockDraft, BlockIdeas } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
+import type { StationsIdea } from './codes.ts';
 import { stationsGear } from './gear.ts';
 import type { StationsContext } from './group.ts';
 import { picked } from './picked.ts';
 import type { StationsValues } from './setup.ts';
 
 /** One station more: the first of the game not in use, else the first doubled. */
-export function oneMore(context: StationsContext): FixIdea[] {
+export function oneMore(context: StationsContext): StationsIdea[] {
   const { picks } = context.values;
   if (picks.length >= 12) return [];
   const free = context.setup.stations.find((s) => !picks.includes(s.id));
@@ -20,10 +20,10 @@ export function oneMore(context: StationsContext): FixIdea[] {
 }
 
 /** To win time, the smallest loss first: no rehearsal, a short walk-through, laps less, then stations less with one lap. */
-function shorter(context: StationsContext): FixIdea[] {
+function shorter(context: StationsContext): StationsIdea[] {
   const { laps, picks, walkSeconds, rehearseSeconds, workSeconds } = context.values;
   const quiet = [setting(context, 'rehearseSeconds', 0), setting(context, 'walkSeconds', Math.min(walkSeconds, 30))];
-  const ideas: FixIdea[] = [];
+  const ideas: StationsIdea[] = [];
   if (rehearseSeconds > 0) ideas.push(idea('skip-rehearsal', { seconds: rehearseSeconds }, quiet[0]));
   if (walkSeconds > 30) ideas.push(idea('short-walk', {}, ...quiet));
   if (workSeconds !== undefined) ideas.push(idea('let-fit-decide', {}, setting(context, 'workSeconds', null)));
@@ -42,18 +42,18 @@ function shorter(context: StationsContext): FixIdea[] {
 }
 
 /** Stand-ins that the cupboard holds beside what else is used, sharing by two or three, the hungriest station less. */
-function gearWays(context: StationsContext, draft: BlockDraft<StationsValues>): Record<string, FixIdea[]> {
+function gearWays(context: StationsContext, draft: BlockDraft<StationsValues>): Record<string, StationsIdea[]> {
   const needs = stationsGear(context, draft);
   const total = (kind: string) => needs.filter((n) => n.gearKind === kind).reduce((sum, n) => sum + n.count, 0);
   const stock = (kind: string) => stockOf(context.cupboard, kind);
   const { substitutes, sharing, picks } = context.values;
-  const ways: Record<string, FixIdea[]> = {};
+  const ways: Record<string, StationsIdea[]> = {};
   for (const kind of new Set(needs.map((n) => n.gearKind))) {
     const at = needs.filter((n) => n.gearKind === kind);
     const stations = at.map((n) => n.pieceId.split('~')[0]);
     const origins = [kind, ...Object.keys(substitutes).filter((from) => substitutes[from] === kind)];
     const standIn = (STAND_INS[kind] ?? []).find((other) => stock(other) - total(other) >= total(kind));
-    const ideas: FixIdea[] = [];
+    const ideas: StationsIdea[] = [];
     if (standIn) {
       const value = { ...substitutes, ...Object.fromEntries(origins.map((from) => [from, standIn])) };
       ideas.push(idea('substitute', { from: kind, to: standIn, stock: stock(standIn) }, setting(context, 'substitutes', value)));
@@ -71,7 +71,7 @@ function gearWays(context: StationsContext, draft: BlockDraft<StationsValues>): 
 }
 
 /** What else could be done with a stations block: stations, groups, laps, sharing, bout, direction. */
-function choices(context: StationsContext, draft: BlockDraft<StationsValues>): FixIdea[][] {
+function choices(context: StationsContext, draft: BlockDraft<StationsValues>): StationsIdea[][] {
   const { picks, laps, direction, sharing, waitingTask } = context.values;
   const stations = picks.length;
   const anew = context.storedGroups ? levelGroups(context).edits : [];
@@ -106,7 +106,7 @@ function choices(context: StationsContext, draft: BlockDraft<StationsValues>): F
 }
 
 /** What the whole lesson may ask a stations block for. */
-export function stationsIdeas(context: StationsContext, draft: BlockDraft<StationsValues>): BlockIdeas {
+export function stationsIdeas(context: StationsContext, draft: BlockDraft<StationsValues>): BlockIdeas<StationsIdea> {
   const { laps } = context.values;
   const longer = laps < 4 ? [idea('add-lap', { laps: laps + 1 }, setting(context, 'laps', laps + 1))] : [];
   const inUse = picked(context);

@@ -8,7 +8,7 @@ const list = (d: Data, key: string) => (d[key] as string[]).join(', ');
 /** "Go around twice". */
 const aroundWords = (times: number): string => `Go around ${times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`}`;
 
-export const stationsWords: FormatWords = {
+export const stationsWords = {
   name: 'Stations',
   settings: {
     picks: { label: 'Stations in use' },
@@ -170,7 +170,7 @@ export const stationsWords: FormatWords = {
     substitute: (d) => `Take ${many(t(d, 'to'))} instead`,
     share: (d) => `${n(d, 'sharers')} share one, with a switch`,
   },
-};
+} satisfies FormatWords;
 
 function gearLine(d: Data): string {
   const per = d.per === 'station' ? '' : d.per === 'pair' ? ' for each pair' : ' each';

@@ -1,6 +1,6 @@
-import type { FindingDraft } from '../../model/finding.ts';
 import type { BlockDraft } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
+import type { ClashNoticed } from './codes.ts';
 import { type ClashContext, fieldFor, postsOf } from './group.ts';
 import { otherObjects, sidesIdea } from './ideas.ts';
 import type { TargetClashValues } from './setup.ts';
@@ -11,7 +11,7 @@ type ClashDraft = BlockDraft<TargetClashValues>;
 const LEAST_M2 = 2.5;
 
 /** No field, or a crowded one. */
-function floor(context: ClashContext): FindingDraft[] {
+function floor(context: ClashContext): ClashNoticed[] {
   const field = fieldFor(context);
   const each = field ? (field.width * field.depth) / Math.max(1, context.players.length) : 0;
   if (each >= LEAST_M2) return [];
@@ -35,7 +35,7 @@ function floor(context: ClashContext): FindingDraft[] {
 }
 
 /** Objects that are not soft, where people stand near what is aimed at. */
-function softness(context: ClashContext, draft: ClashDraft): FindingDraft[] {
+function softness(context: ClashContext, draft: ClashDraft): ClashNoticed[] {
   const { setup, values, cupboard, blockId } = context;
   const { feeders, guards } = postsOf(context);
   const isNear = feeders + guards > 0 || setup.mode === 'protect';
@@ -54,7 +54,7 @@ function softness(context: ClashContext, draft: ClashDraft): FindingDraft[] {
 }
 
 /** Sides that are too small for their posts, or uneven by two and more. */
-function sizes(context: ClashContext, draft: ClashDraft): FindingDraft[] {
+function sizes(context: ClashContext, draft: ClashDraft): ClashNoticed[] {
   const counts = draft.groups.map((g) => g.length);
   const { feeders, guards } = postsOf(context);
   const [least, most] = [Math.min(...counts), Math.max(...counts)];
@@ -79,14 +79,14 @@ function sizes(context: ClashContext, draft: ClashDraft): FindingDraft[] {
 }
 
 /** Where anything is sent towards people the school's own rules come first. */
-function people(context: ClashContext): FindingDraft[] {
+function people(context: ClashContext): ClashNoticed[] {
   const { feeders, guards } = postsOf(context);
   if (feeders + guards === 0 && context.setup.mode !== 'protect') return [];
   return [{ code: 'clash-people', weight: 'note', at: { block: context.blockId }, data: { feeders, guards, mode: context.setup.mode } }];
 }
 
 /** Everything about a target clash that only its format can see. */
-export const clashChecks = (context: ClashContext, draft: ClashDraft): FindingDraft[] => [
+export const clashChecks = (context: ClashContext, draft: ClashDraft): ClashNoticed[] => [
   ...floor(context),
   ...sizes(context, draft),
   ...softness(context, draft),

@@ -1,17 +1,17 @@
 import { stockOf } from '../../gear/cover.ts';
-import type { FixIdea } from '../../model/finding.ts';
 import type { BlockDraft, BlockIdeas } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import { roundIdeas } from '../roundIdeas.ts';
+import type { ClashIdea } from './codes.ts';
 import { clashGear } from './gear.ts';
 import type { ClashContext } from './group.ts';
 import type { TargetClashValues } from './setup.ts';
 
-export const sidesIdea = (context: ClashContext, count: number): FixIdea =>
+export const sidesIdea = (context: ClashContext, count: number): ClashIdea =>
   idea('clash-sides', { count }, setting(context, 'groups', count), ...(context.storedGroups ? levelGroups(context).edits : []));
 
 /** Played with another of the game's objects, those that there are enough of first. */
-export function otherObjects(context: ClashContext, players: number): FixIdea[] {
+export function otherObjects(context: ClashContext, players: number): ClashIdea[] {
   const { setup, values, cupboard } = context;
   const stock = (kind: string) => stockOf(cupboard, kind);
   return setup.objects
@@ -22,7 +22,7 @@ export function otherObjects(context: ClashContext, players: number): FixIdea[] 
 }
 
 /** What the whole lesson may ask of a target clash. */
-export function clashIdeas(context: ClashContext, draft: BlockDraft<TargetClashValues>): BlockIdeas {
+export function clashIdeas(context: ClashContext, draft: BlockDraft<TargetClashValues>): BlockIdeas<ClashIdea> {
   const { values, setup } = context;
   const { targets } = values;
   const { shorter, longer, others } = roundIdeas(context, 'clash');

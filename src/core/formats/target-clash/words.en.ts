@@ -6,7 +6,7 @@ import { duration, many } from '../speak.ts';
 /** "2 feeders", or nothing. */
 const postWords = (ids: unknown, word: string): string => ((ids as string[]).length ? s((ids as string[]).length, word) : '');
 
-export const targetClashWords: FormatWords = {
+export const targetClashWords = {
   name: 'Target clash',
   settings: {
     ...SHARED_SETTINGS,
@@ -98,4 +98,4 @@ export const targetClashWords: FormatWords = {
     'clash-two': () => 'Two sides, without feeders and guards',
     'clash-apart': () => 'Play without feeders and guards',
   },
-};
+} satisfies FormatWords;
