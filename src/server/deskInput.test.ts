@@ -1,6 +1,7 @@
 import { drizzle } from 'drizzle-orm/pglite';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Database } from './database.ts';
+import { withDay } from './dayBeside.ts';
 import { type DemoRuns, openDemoRuns } from './demoRuns.fixture.ts';
 import { readDesk, readDesks } from './deskInput.ts';
 import { periodRecords } from './repositories/index.ts';
@@ -23,6 +24,7 @@ describe('the desks of a day', () => {
     expect(['gear', 'games', 'schools'].map(times)).toEqual([1, 1, 1]);
     expect(times('rooms')).toBe(new Set(periods.map((p) => p.roomId)).size);
     expect(times('classes')).toBe(new Set(periods.flatMap((p) => [p.classId, ...(p.guests ?? [])])).size);
-    for (const [i, period] of periods.entries()) expect(desks[i]).toEqual(await readDesk(open.db, period));
+    const whole = withDay(desks);
+    for (const [i, period] of periods.entries()) expect(whole[i]).toEqual(await readDesk(open.db, period));
   });
 });

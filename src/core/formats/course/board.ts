@@ -22,7 +22,7 @@ export function courseBoard([{ setup, view, sheet, at }]: Course): BoardPart[] {
         action: { code: 'lap', play: 0, event: { type: 'lap', player }, enabled },
       };
     });
-  return [{ part: 'watch', code: 'laps', at, rows }];
+  return [{ part: 'watch', code: 'on-loop', at, rows }];
 }
 
 /** Laps, the most first. */

@@ -15,34 +15,36 @@ interface Props {
 /** Everyone with a stopwatch: one tap on the name counts and starts the next time; the shortest so far stands under it. */
 export function WatchPanel({ at, rows, label, names, words, onAct }: Props) {
   return (
-    <ul
-      className="grid min-h-0 flex-1 auto-rows-min grid-cols-5 content-start gap-1.5 overflow-auto max-[1100px]:grid-cols-3 max-[900px]:flex-none max-[600px]:grid-cols-2"
-      aria-label={label}
-    >
-      {rows.map(({ player, value, from, best, action }) => {
-        const name = names[player] ?? '';
-        const running = from === undefined ? '' : clockOf(Math.max(0, Math.floor(at - from)));
-        return (
-          <li key={player} className="flex">
-            <button
-              type="button"
-              disabled={!action.enabled}
-              className="flex min-h-14 min-w-0 flex-1 flex-col justify-center bg-ink-3 px-2.5 py-1 text-left enabled:hover:bg-[#3a4a60] disabled:bg-ink-2"
-              aria-label={`${name}: ${words.actions[action.code]}, ${value} so far${best === undefined ? '' : `, best ${clockOf(Math.round(best))}`}`}
-              onClick={() => onAct(action)}
-            >
-              <span className="flex w-full items-center gap-2">
-                <span className="min-w-0 flex-1 truncate text-sm">{name}</span>
-                {value > 0 && <span className="wide text-base">{value}</span>}
-              </span>
-              <span className="flex w-full gap-2 text-xs leading-4 text-[#c3ccd6] tabular-nums">
-                <span className="flex-1">{running}</span>
-                {best !== undefined && <span>best {clockOf(Math.round(best))}</span>}
-              </span>
-            </button>
-          </li>
-        );
-      })}
-    </ul>
+    <section className="flex min-h-0 flex-1 flex-col max-[900px]:flex-none" aria-label={label}>
+      <h2 className="mb-0.5 text-sm text-[#c3ccd6]">
+        {label} · {rows.length}
+      </h2>
+      <ul className="grid min-h-0 flex-1 auto-rows-min grid-cols-5 content-start gap-1.5 overflow-auto max-[1100px]:grid-cols-3 max-[600px]:grid-cols-2">
+        {rows.map(({ player, value, from, best, action }) => {
+          const name = names[player] ?? '';
+          const running = from === undefined ? '' : clockOf(Math.max(0, Math.floor(at - from)));
+          return (
+            <li key={player} className="flex">
+              <button
+                type="button"
+                disabled={!action.enabled}
+                className="flex min-h-14 min-w-0 flex-1 flex-col justify-center bg-ink-3 px-2.5 py-1 text-left enabled:hover:bg-[#3a4a60] disabled:bg-ink-2"
+                aria-label={`${name}: ${words.actions[action.code]}, ${value}${best === undefined ? '' : `, best ${clockOf(Math.round(best))}`}`}
+                onClick={() => onAct(action)}
+              >
+                <span className="flex w-full items-center gap-2">
+                  <span className="min-w-0 flex-1 truncate text-sm">{name}</span>
+                  {value > 0 && <span className="wide text-base">{value}</span>}
+                </span>
+                <span className="flex w-full gap-2 text-xs leading-4 text-[#c3ccd6] tabular-nums">
+                  <span className="flex-1">{running}</span>
+                  {best !== undefined && <span>best {clockOf(Math.round(best))}</span>}
+                </span>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
   );
 }
