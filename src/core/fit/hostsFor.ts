@@ -3,6 +3,7 @@ import type { Host, HostedPlan, Hosts } from '../formats/hosted.ts';
 import { formatOf } from '../formats/registry.ts';
 import type { SettingMeta } from '../formats/setting.ts';
 import { rectPolygon } from '../geometry/point.ts';
+import { contentIds, Recent } from '../memoize.ts';
 import type { Game } from '../model/game.ts';
 import { plainRoom } from '../model/room.ts';
 
@@ -11,14 +12,21 @@ const SHARES = [0.9, 0.8, 0.7, 0.6];
 
 type Size = Parameters<Host['plan']>[1];
 
-/** The games that may be played at a place of a block, each planned when it is asked for, once for the same students and size. */
+/** Plans of games at places, and how each is played for a length of stay: enough for a lesson and the ideas that are weighed for it. */
+const plans = new Recent<string, HostedPlan>(600);
+const PLAYS_KEPT = 6;
+const factId = contentIds(120);
+
+/** The games that may be played at a place of a block, each planned when it is asked for: once for the same students, size and facts. */
 export function hostsFor(input: PlanInput, games: readonly Game[]): Hosts {
+  const { players, defaults, cupboard, had = null, stages = null, band, stopSignal, rules, room, seed } = input;
+  const facts = [players, defaults, cupboard, had, stages].map(factId);
+  const plain = [band, stopSignal, rules.ladder.join('>'), room.floorKind, seed];
   const guests = games.filter((game) => formatOf(game.format).canBePlace);
-  return Object.fromEntries(guests.map((game) => [game.id, hostOf(input, game)]));
+  return Object.fromEntries(guests.map((game) => [game.id, hostOf(input, game, [...facts, ...plain, factId(game)].join('|'))]));
 }
 
-function hostOf(input: PlanInput, game: Game): Host {
-  const plans = new Map<string, HostedPlan>();
+function hostOf(input: PlanInput, game: Game, facts: string): Host {
   return {
     gameId: game.id,
     title: game.title,
@@ -26,10 +34,8 @@ function hostOf(input: PlanInput, game: Game): Host {
     format: game.format,
     playVersion: formatOf(game.format).playVersion,
     plan(students, size) {
-      const key = [size.width, size.depth, ...students].join();
-      const known = plans.get(key) ?? planAt(input, game, students, size);
-      plans.set(key, known);
-      return known;
+      const key = [facts, size.width.toFixed(3), size.depth.toFixed(3), ...students].join('|');
+      return plans.of(key, () => planAt(input, game, students, size));
     },
   };
 }
@@ -83,11 +89,13 @@ function planAt(input: PlanInput, game: Game, students: readonly string[], size:
 
 function hosted(plan: PlannedBlock, share: number, fits: boolean): HostedPlan {
   const { groups, pieces, things, needs, rules } = plan;
+  const played = new Recent<number, ReturnType<HostedPlan['play']>>(PLAYS_KEPT);
   return {
     ...{ groups, pieces, things, fits, share, needs, rules },
-    play(seconds) {
-      const { plays, forecast } = plan.finish(seconds);
-      return { plays, activeShare: forecast.activeShare.mean };
-    },
+    play: (seconds) =>
+      played.of(seconds, () => {
+        const { plays, forecast } = plan.finish(seconds);
+        return { plays, activeShare: forecast.activeShare.mean };
+      }),
   };
 }
