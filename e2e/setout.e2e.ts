@@ -56,7 +56,7 @@ describe('the set-out sheet', () => {
     const layOut = () =>
       screen.page.$eval('section[aria-label="What it takes"] dl', (e) => Number(/to set up(\d+) min/.exec(e.textContent ?? '')?.[1]));
     const before = await layOut();
-    await screen.fill('Seconds a mark', '60');
+    await screen.fill('Seconds per mark', '60');
     await screen.press('Enter');
     for (let i = 0; i < 100 && (await layOut()) === before; i++) await pause(50);
     expect(await layOut()).toBeGreaterThanOrEqual(before + 26);

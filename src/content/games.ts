@@ -8,6 +8,7 @@ import { millSacks } from './millSacks.ts';
 import { nineMills } from './nineMills.ts';
 import { orchardCarry } from './orchardCarry.ts';
 import { orchardRows } from './orchardRows.ts';
+import { ripeFruit } from './ripeFruit.ts';
 import { tollBridge } from './tollBridge.ts';
 import { weatherCourse } from './weatherCourse.ts';
 import { weatherRound } from './weatherRound.ts';
@@ -26,6 +27,7 @@ export const GAMES: readonly Game[] = [
   weatherCourse,
   windAndLeaves,
   tollBridge,
+  ripeFruit,
   millSacks,
   bellRows,
 ];

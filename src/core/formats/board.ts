@@ -8,8 +8,9 @@ export interface Ask {
 }
 /** What a tap on a board sends; `at` and the block are added by the running lesson, and what `ask` brings to its event. */
 export interface BoardAction {
-  /** Worded by the format. */
+  /** Worded by the format; `title`: by the game, in its stead. */
   code: string;
+  title?: string;
   /** Which of the block's plays it is for, or of the plays of one of its visits. */
   play: number;
   visit?: number;

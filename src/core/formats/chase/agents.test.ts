@@ -36,6 +36,10 @@ const VARIANTS: [string, object][] = [
   ['converted', { caught: 'converts', release: 'none' }],
   ['out', { caught: 'out', release: 'none' }],
   ['crossing between zones, back if caught', { caught: 'back', release: 'none', zones: ['west', 'east'], callSeconds: 15 }],
+  [
+    'crossing by kinds, one at a call',
+    { caught: 'back', release: 'none', zones: ['west', 'east'], callSeconds: 8, types, callsTypes: true },
+  ],
   ['freed by the next call', { caught: 'jail', release: 'call', callSeconds: 20 }],
   ['two who catch together', pair],
   [
@@ -95,6 +99,23 @@ describe('a chase on a floor', () => {
       const step = Math.hypot(x - track![2 * (k - n)], y - track![2 * (k - n) + 1]);
       expect(step / STEP_S).toBeLessThan(4);
     }
+  });
+
+  it('lets only the kind run that is called, to the line that fewer of it are at, and every kind in turn', () => {
+    const change = { caught: 'back', release: 'none', zones: ['west', 'east'], callSeconds: 8, types, callsTypes: true };
+    const { events } = runChase(hunt(3, change), fieldOf(floor), { seconds: 120, seed: 4 });
+    const called = new Map<string, number>();
+    let now = '';
+    for (const event of events) {
+      if (event.type === 'call') {
+        now = String(event.typeCalled);
+        called.set(now, (called.get(now) ?? 0) + 1);
+      }
+      if (event.type === 'across' || event.type === 'caught') expect(types[String(event.who)], `${event.type} at ${event.at}`).toBe(now);
+    }
+    expect([...called.keys()].sort()).toEqual(['rye', 'wheat']);
+    expect(Math.min(...called.values())).toBeGreaterThan(2);
+    expect(events.filter((e) => e.type === 'across').length).toBeGreaterThan(20);
   });
 
   it('is won with the item about as often as hunters are few, and the item lies where its carrier was caught', () => {

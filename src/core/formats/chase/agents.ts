@@ -1,6 +1,7 @@
 import type { PlayEvent } from '../../play/playRules.ts';
 import { type Rng, seededRng } from '../../rng.ts';
 import type { Measured } from '../../simulate/measurePlay.ts';
+import { nextCall } from './calls.ts';
 import { campsOf } from './camping.ts';
 import type { Field } from './field.ts';
 import { type Minds, think } from './minds.ts';
@@ -88,9 +89,7 @@ export function runChase(setup: ChasePlaySetup, field: Field, options: { seconds
     const at = Math.round(step * STEP_S * 10) / 10;
     if (setup.callSeconds && at - lastCall >= setup.callSeconds) {
       lastCall = at;
-      minds.called = setup.zones ? (minds.called + 1 + setup.zones.length) % setup.zones.length : -1;
-      if (setup.zones && minds.called === 0 && at === 0) minds.called = 1 % setup.zones.length;
-      say(at, 'call', setup.zones ? { to: setup.zones[minds.called] } : {});
+      say(at, 'call', nextCall(setup, minds, at, random));
       freeAll((i) => mode[i] === ME.across || (setup.release === 'call' && mode[i] === ME.held));
     }
     think(setup, field, minds, at, random);

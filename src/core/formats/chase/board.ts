@@ -61,11 +61,21 @@ export function chaseBoard([play]: Chase): BoardPart[] {
     { code: 'out', students: at('out').map((p) => student(p)) },
   ];
   const calls = setup.zones
-    ? setup.zones.map((to) => act(`call-${to}`, { type: 'call', to }))
+    ? [...typeCalls(play), ...setup.zones.map((to) => act(`call-${to}`, { type: 'call', to }))]
     : setup.release === 'call'
       ? [act('call', { type: 'call' })]
       : [];
   return [{ part: 'roster', code: 'chase', sections, actions: calls }];
+}
+
+/** A call for each kind, to the line that fewer of its students are at. */
+function typeCalls({ setup: { callsTypes, types = {}, zones = [] }, view }: Playing<ChasePlaySetup>): BoardAction[] {
+  if (!callsTypes) return [];
+  return [...new Set(Object.values(types))].map((typeCalled) => {
+    const there = zones.map((zone) => (view.places[`zone:${zone}`] ?? []).filter((id) => types[id] === typeCalled).length);
+    const to = zones[there.lastIndexOf(Math.min(...there))];
+    return { code: 'call', title: typeCalled, play: 0, event: { type: 'call', typeCalled, to }, enabled: !view.done };
+  });
 }
 
 /** Escorts stand in pairs, who leads before the captive. */

@@ -25,7 +25,10 @@ export function chaseRuleCard(context: ChaseContext): Rule[] {
     rule('aim', said('task', { text: setup.task })),
     rule('start', said(setup.crossing ? 'start-lines' : 'start-field', { hunters })),
     rule('in-play', said('move', { text: setup.move })),
-    ...(setup.crossing ? [rule('in-play', said('crossing', { seconds: values.callSeconds }), ['callSeconds'])] : []),
+    ...(setup.types ? [roleRule('kind', said('kinds', { kinds: setup.types }))] : []),
+    ...(setup.crossing
+      ? [rule('in-play', said(setup.types ? 'crossing-kind' : 'crossing', { seconds: values.callSeconds }), ['callSeconds'])]
+      : []),
     ...(values.safeSpots
       ? [
           {

@@ -23,7 +23,7 @@ export function rulesOf({
   values,
 }: Pick<ChaseContext, 'setup' | 'values'>): Pick<
   ChasePlaySetup,
-  'caught' | 'release' | 'taskSeconds' | 'callSeconds' | 'objective' | 'zones'
+  'caught' | 'release' | 'taskSeconds' | 'callSeconds' | 'objective' | 'zones' | 'callsTypes'
 > {
   return {
     caught: setup.caught,
@@ -32,6 +32,7 @@ export function rulesOf({
     ...(setup.crossing || setup.release === 'call' ? { callSeconds: values.callSeconds } : {}),
     ...(setup.objective ? { objective: true } : {}),
     ...(setup.crossing ? { zones: ['west', 'east'] } : {}),
+    ...(setup.crossing && setup.types ? { callsTypes: true } : {}),
   };
 }
 

@@ -1,4 +1,5 @@
 import type { Rng } from '../../rng.ts';
+import { isCalled } from './calls.ts';
 import { type Camps, mustLeave } from './camping.ts';
 import type { Field } from './field.ts';
 import { ME } from './modes.ts';
@@ -33,6 +34,8 @@ export interface Minds {
   zone: Int16Array;
   spot: Int16Array;
   type: string[];
+  /** The type that may run, if types are called. */
+  calledType?: string;
   helps: boolean[];
   hunters: { id: number; partner: number; how: string; catches?: string[] }[];
   escorts: { by: number; who: number }[];
@@ -60,7 +63,8 @@ export function think(setup: ChasePlaySetup, field: Field, m: Minds, at: number,
   for (let i = 0; i < m.mode.length; i++) {
     const mode = m.mode[i];
     if (mode === ME.hunter) hunt(setup, field, m, i, at);
-    else if (mode === ME.free) run(setup, field, m, i, at, random, threats);
+    else if (mode === ME.free && isCalled(m, i)) run(setup, field, m, i, at, random, threats);
+    else if (mode === ME.free) goBack(setup, field, m, i);
     else if (mode === ME.escort) lead(setup, field, m, i);
     else if (mode === ME.returning) goBack(setup, field, m, i);
     else if (mode === ME.safe) rest(setup, m, i, at);
@@ -82,12 +86,11 @@ function hunt(setup: ChasePlaySetup, field: Field, m: Minds, i: number, at: numb
     move(field, m, i, m.goalX[i] - m.x[i], m.goalY[i] - m.y[i], 0.7);
     return;
   }
-  const isGone = m.target[i] < 0 || (m.mode[m.target[i]] !== ME.free && m.mode[m.target[i]] !== ME.escort);
+  const runs = (j: number) => (m.mode[j] === ME.free || m.mode[j] === ME.escort) && isCalled(m, j);
+  const isGone = m.target[i] < 0 || !runs(m.target[i]);
   if (isGone || at >= m.nextThought[i]) {
     m.nextThought[i] = at + THOUGHT_S * 1.5;
-    const may = (j: number) =>
-      (m.mode[j] === ME.free || m.mode[j] === ME.escort) && (!pair?.catches || pair.catches.includes(m.type[j])) && m.spot[j] < 0;
-    m.target[i] = nearest(m, i, may);
+    m.target[i] = nearest(m, i, (j) => runs(j) && (!pair?.catches || pair.catches.includes(m.type[j])) && m.spot[j] < 0);
   }
   const who = m.target[i];
   if (who < 0) move(field, m, i, field.x + field.width / 2 - m.x[i], field.y + field.depth / 2 - m.y[i], EASY);

@@ -52,6 +52,8 @@ export const ChasePlaySetup = z.object({
   /** Seconds of a task after a catch, and between two calls. */
   taskSeconds: z.number().positive().optional(),
   callSeconds: z.number().positive().optional(),
+  /** At a call only those of the type that is called run. */
+  callsTypes: z.boolean().optional(),
   /** How much of a block is played, breaks left out; all of it if absent. */
   playSeconds: z.number().min(0).optional(),
   /** There is a break between two rounds, in which the hunters change. */
@@ -72,6 +74,8 @@ export const ChaseGame = z.object({
   release: z.enum(RELEASE),
   /** From one end of the field to the other at each call. */
   crossing: z.boolean(),
+  /** What the runners are of, dealt one after the other: each call names one kind, and only that one crosses. */
+  types: z.array(z.string().trim().min(1).max(24)).min(2).max(6).optional(),
   objective: z.boolean(),
   safeSpots: z.number().int().min(0).max(12),
   move: words,

@@ -35,6 +35,10 @@ export function huntersByRound(context: ChaseContext, draft: Pick<ChaseDraft, 'g
   return roleRota({ ...request, ...(context.had && { had: context.had }) }).rounds.map((r) => r.hunter);
 }
 
+/** Kinds dealt one after the other: as many of each as can be. */
+const typesOf = (types: readonly string[], players: readonly string[]): Record<string, string> =>
+  Object.fromEntries(players.map((id, i) => [id, types[i % types.length]]));
+
 /** One play for all rounds. The sprint is the band's, the same for everyone: nothing private enters a run. */
 export function chasePlays(context: ChaseContext, draft: ChaseDraft, timeline: Timeline): ChasePlaySetup[] {
   const { values, defaults, setup } = context;
@@ -46,6 +50,7 @@ export function chasePlays(context: ChaseContext, draft: ChaseDraft, timeline: T
     {
       ...rulesOf(context),
       players,
+      ...(setup.types ? { types: typesOf(setup.types, players) } : {}),
       hunters: huntersOf(setup.how, rounds[0]),
       roundHunters: rounds,
       simultaneous: 'neither',

@@ -19,7 +19,7 @@ export const chaseWords = {
   },
   segments: {
     ...SHARED_SEGMENTS,
-    'walk-through': 'Walk the field, lights on',
+    'walk-through': 'Walk the field',
     work: 'Chase',
     break: 'New hunters',
     rehearse: 'One slow catch',
@@ -71,7 +71,7 @@ export const chaseWords = {
     unsafe: (d, _, name) => `${name(d.who)} left the safe spot`,
     take: (d, _, name) => `${name(d.who)} took it`,
     objective: (d, _, name) => `${name(d.who)} reached the hunters with it`,
-    call: (d) => (d.to ? `Call to the ${t(d, 'to')} line` : 'Call: all back in'),
+    call: (d) => (d.typeCalled ? `Call: ${t(d, 'typeCalled')}` : d.to ? `Call to the ${t(d, 'to')} line` : 'Call: all back in'),
     round: () => 'New hunters',
   },
   summary: (v, rounds, work) =>
@@ -88,6 +88,11 @@ export const chaseWords = {
     'release-task': (d) => ['Back in', `After the task, about ${duration(n(d, 'seconds'))}`],
     'release-call': () => ['Back in', 'At the next call'],
     'release-none': () => ['Back in', 'At the next round'],
+    kinds: (d) => ['What you are', `Count off: ${(d.kinds as string[]).join(', ')}, and from the start again`],
+    'crossing-kind': (d) => [
+      'Call',
+      `A call every ${duration(n(d, 'seconds'))} names one kind: only those run to the other line, the others stand behind theirs`,
+    ],
     crossing: (d) => ['Call', `A call every ${duration(n(d, 'seconds'))}: everyone runs to the other line`],
     safe: (d) => ['Safe', `${s(n(d, 'count'), 'green hoop')}, one student each, at most ${duration(n(d, 'seconds'))}`],
     objective: (d) => [

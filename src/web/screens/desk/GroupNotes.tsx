@@ -14,7 +14,8 @@ interface Props {
 /** Under the groups: who changed group around absences, which wishes hold and which do not, and how far back the log goes. */
 export function GroupNotes({ desk, groups, fitted, block, past, nameOf }: Props) {
   const at = new Map(groups.flatMap((g, i) => g.map((id) => [id, i] as const)));
-  const wishes = desk.wishes
+  // A game of the whole class has nobody to keep apart.
+  const wishes = (groups.length < 2 ? [] : desk.wishes)
     .filter((w) => w.students.every((id) => at.has(id)))
     .map((w) => {
       const [a, b] = w.students;

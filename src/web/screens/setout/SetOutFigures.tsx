@@ -107,13 +107,13 @@ export function SetOutFigures({
       <div className="mt-2 grid grid-cols-3 gap-2 print:hidden">
         <CommitField label="Tape" value={units.say(settings.tapeM)} onCommit={tape} />
         <CommitField
-          label="Seconds a mark"
+          label="Seconds per mark"
           inputMode="decimal"
           value={String(settings.rates.secondsPerMark)}
           onCommit={(t) => settings.setRate('secondsPerMark', within(t, 1, 300))}
         />
         <CommitField
-          label="Seconds a metre of tape"
+          label="Seconds per meter of tape"
           inputMode="decimal"
           value={String(settings.rates.secondsPerTapeM)}
           onCommit={(t) => settings.setRate('secondsPerTapeM', within(t, 0.1, 120))}

@@ -12,7 +12,7 @@ interface Props {
 
 /** One action of a board, in the format's words. */
 export function BoardButton({ action, of, words, large, onAct }: Props) {
-  const word = words.actions[action.code];
+  const word = action.title ?? words.actions[action.code];
   return (
     <button
       type="button"
