@@ -40,11 +40,25 @@ export class Screen {
   async click(role: string, name: string | RegExp): Promise<void> {
     for (let again = 0; ; again++) {
       try {
-        return await (await this.find(role, name)).click();
+        const found = await this.find(role, name);
+        // A menu takes its place after it has opened: what is clicked must stand still, as for a hand.
+        if (role === 'menuitem') await this.still(found);
+        return await found.click();
       } catch (error) {
         // Drawn anew between being found and being clicked: a person would click what is there now.
         if (again > 2 || !/detached|No node/.test(String(error))) throw error;
       }
+    }
+  }
+
+  /** Waits until an element has been at one place for two looks. */
+  private async still(element: ElementHandle<Element>): Promise<void> {
+    let before = '';
+    for (let i = 0; i < 40; i++) {
+      const now = JSON.stringify(await element.boundingBox());
+      if (now === before) return;
+      before = now;
+      await pause(40);
     }
   }
 
@@ -96,7 +110,8 @@ export class Screen {
       const tag = e.tagName;
       const types: Record<string, string> = { checkbox: 'checkbox', time: 'time', file: 'button' };
       const roles: Record<string, string> = { BUTTON: 'button', A: 'link', SELECT: 'combobox', TEXTAREA: 'textbox' };
-      const role = e.getAttribute('role') ?? (tag === 'INPUT' ? (types[input.type] ?? 'textbox') : (roles[tag] ?? ''));
+      const role =
+        e.getAttribute('role') ?? (tag === 'INPUT' ? (input.list ? 'combobox' : (types[input.type] ?? 'textbox')) : (roles[tag] ?? ''));
       const label = input.labels?.[0]?.textContent;
       const name = e.getAttribute('aria-label') ?? label ?? e.textContent ?? '';
       return { role, name: name.replace(/\s+/g, ' ').trim() };

@@ -25,7 +25,7 @@ describe('the demo on every screen', () => {
     ['the whistle', (run) => `/whistle/${run}`, 'Hold everything'],
     ['a class', () => '/classes/grade-5a', 'Pairings (private)'],
     ['a room', () => '/rooms/mill-gym', 'What stands in the room'],
-    ['the cupboard', () => '/cupboard', 'What it is like'],
+    ['the cupboard', () => '/cupboard', 'Add to the gear closet'],
     ['the logbook', () => '/logbook', 'Planned against actual'],
     ['the settings', () => '/settings', 'Settings'],
   ];
@@ -95,7 +95,7 @@ describe('the demo on every screen', () => {
     await screen.expectAccessible();
     await open('/cupboard');
     await screen.click('button', 'Details of Foam discs');
-    await screen.says('Contains latex');
+    await screen.says('Used to hit only');
     await screen.expectAccessible();
   });
 });

@@ -132,7 +132,7 @@ async function main(): Promise<void> {
   for (const [name, to, says] of [
     ['class', '/classes/grade-5a', 'Pairings (private)'],
     ['room', '/rooms/mill-gym', 'What stands in the room'],
-    ['cupboard', '/cupboard', 'What it is like'],
+    ['cupboard', '/cupboard', 'Add to the gear closet'],
     ['settings', '/settings', 'Defaults by grade'],
   ]) {
     await open(to, says);

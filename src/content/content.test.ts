@@ -6,6 +6,7 @@ import { boundsOf } from '../core/geometry/point.ts';
 import { BANDS } from '../core/model/band.ts';
 import { Game } from '../core/model/game.ts';
 import { Gear } from '../core/model/gear.ts';
+import { GEAR_FAMILIES } from '../core/model/gearKind.ts';
 import { Lesson } from '../core/model/lesson.ts';
 import { paintedPaths } from '../core/model/painted.ts';
 import { Period } from '../core/model/period.ts';
@@ -14,7 +15,9 @@ import { DEMO_CUPBOARD } from './cupboard.ts';
 import { demoPeriods, LESSONS, ROOMS, ROSTERS } from './demo.ts';
 import { demoPast } from './demoPast.ts';
 import { GAMES } from './games.ts';
+import { GEAR_CATALOGUE } from './gearKinds.ts';
 import { PAINTED_KINDS, paintedSet } from './paintedSets.ts';
+import { STAGES } from './stages.ts';
 
 describe('the content', () => {
   it('parses, every record of it', () => {
@@ -23,6 +26,21 @@ describe('the content', () => {
     for (const lesson of Object.values(LESSONS)) expect(Lesson.parse(lesson)).toEqual(lesson);
     for (const period of demoPeriods('2026-09-07')) expect(Period.parse(period)).toEqual(period);
     for (const room of ROOMS) expect(Room.parse(room)).toEqual(room);
+  });
+
+  it('knows over ninety kinds of gear in every family, each that a game or the closet names among them', () => {
+    expect(GEAR_CATALOGUE.length).toBeGreaterThanOrEqual(90);
+    expect(new Set(GEAR_CATALOGUE.map((k) => k.kind)).size).toBe(GEAR_CATALOGUE.length);
+    expect([...new Set(GEAR_CATALOGUE.map((k) => k.family))].sort()).toEqual([...GEAR_FAMILIES].sort());
+    const known = new Set(GEAR_CATALOGUE.map((k) => k.kind));
+    const named = [...JSON.stringify(GAMES).matchAll(/"gearKind":"([^"]+)"/g)].map((m) => m[1]);
+    expect([...named, ...DEMO_CUPBOARD.map((g) => g.gearKind)].filter((kind) => !known.has(kind))).toEqual([]);
+  });
+
+  it('lists every stage that a ladder has, once', () => {
+    const steps = GAMES.flatMap((g) => (g.format === 'skill-lane' ? g.setup.ladder.map((s) => s.id) : []));
+    expect([...STAGES].sort()).toEqual([...steps].sort());
+    expect(new Set(STAGES).size).toBe(STAGES.length);
   });
 
   it('has settings for all bands that the formats accept', () => {

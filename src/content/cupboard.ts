@@ -28,5 +28,5 @@ const LINES: Line[] = [
 
 /** Alder Hollow's cupboard. */
 export const DEMO_CUPBOARD: Gear[] = LINES.map(([name, gearKind, count, place, more], i) =>
-  Gear.parse({ ...newHeader('gear', 1), id: `gear-${i + 1}`, name, gearKind, count, place, latex: false, ...more }),
+  Gear.parse({ ...newHeader('gear', 2), id: `gear-${i + 1}`, name, gearKind, count, place, ...more }),
 );

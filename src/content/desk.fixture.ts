@@ -6,6 +6,7 @@ import { Student } from '../core/model/student.ts';
 import { DEMO_CUPBOARD } from './cupboard.ts';
 import { DEMO_SCHOOL, demoAttendance, GRADE_5A, LESSONS, MILL_GYM } from './demo.ts';
 import { GAMES } from './games.ts';
+import { GEAR_CATALOGUE } from './gearKinds.ts';
 
 /** A desk of the demo school for tests and benchmarks: Grade 5a in the Mill Gym, 45 minutes; `change` goes on top. */
 export function demoDesk(change: Partial<FitInput> = {}): FitInput {
@@ -16,6 +17,7 @@ export function demoDesk(change: Partial<FitInput> = {}): FitInput {
     room: MILL_GYM,
     period: period('10:05', '10:50'),
     cupboard: DEMO_CUPBOARD,
+    gearKinds: GEAR_CATALOGUE,
     games: GAMES,
     school: DEMO_SCHOOL,
     ...change,

@@ -1,5 +1,7 @@
 import { and, eq, not, sql } from 'drizzle-orm';
+import { GEAR_CATALOGUE } from '../content/gearKinds.ts';
 import type { FitInput } from '../core/fit/fitted.ts';
+import { kindsOf } from '../core/gear/kinds.ts';
 import { type AttemptsOnDay, attemptsIn, keepsAttempts } from '../core/live/attemptsIn.ts';
 import { historyIn } from '../core/live/historyIn.ts';
 import type { ClassHistory } from '../core/model/classHistory.ts';
@@ -91,6 +93,7 @@ export async function readDesks(db: Database, periods: readonly Period[]): Promi
       room: await facts.room(period.roomId),
       cupboard: await facts.cupboard(),
       games: await facts.games(),
+      gearKinds: kindsOf(GEAR_CATALOGUE, (await facts.school()).gearKinds),
       school: await facts.school(),
       history: await facts.history(period.classId),
     });

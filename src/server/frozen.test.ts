@@ -11,6 +11,7 @@ import type { LogEntry } from '../core/live/logEntry.ts';
 import { logEntry } from '../core/live/logEntry.ts';
 import { planOf } from '../core/live/runPlan.ts';
 import { Game } from '../core/model/game.ts';
+import { Gear } from '../core/model/gear.ts';
 import { Piece } from '../core/model/piece.ts';
 import { newestOf, upgrade } from '../core/model/record.ts';
 import { Run, RunEvent } from '../core/model/run.ts';
@@ -174,4 +175,18 @@ describe('a game of version 1', () => {
       ),
     ).toEqual(['aim', 'start', 'scoring', 'signal']);
   });
+});
+
+describe('gear of version 1', () => {
+  const stored = JSON.parse(readFileSync(path.join(here, 'frozen/gear1.json'), 'utf8')) as Record<string, unknown>[];
+  it.each(stored.map((gear) => [String(gear.name), gear] as const))(
+    '%s says yes or no to latex, and everything else as it did',
+    (_, old) => {
+      const { version, latex, ...now } = Gear.parse(upgrade(old, newestOf('gear')));
+      const { version: _version, latex: was, ...then } = old;
+      expect(version).toBe(2);
+      expect(latex).toBe(was ? 'yes' : 'no');
+      expect(now).toEqual(then);
+    },
+  );
 });

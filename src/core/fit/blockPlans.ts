@@ -58,6 +58,7 @@ function planGame(input: BlockInput, block: Block, game: Game, playing: readonly
     locks: chosen!.locks,
     placed: Object.fromEntries(Object.entries(chosen!.placed).map(([id, p]) => [id, p.value])),
     cupboard: input.cupboard,
+    gearKinds: input.gearKinds ?? [],
     stopSignal: game.stopSignal || input.school.stopSignal,
     rules: { game: game.rules, teacher: chosen!.rules ?? [], offences: game.offences, ladder: ladderOf(input.school) },
     ...(input.history ? { had: input.history.roles, stages: input.history.stages } : {}),
@@ -94,11 +95,21 @@ const blockId = contentIds(2000);
 
 /** A block's plan, kept by everything that it depends on: an edit plans the block that it is about, and no other. */
 export const keptPlan: PlanOf = (input, block, game, playing) => {
-  const { schoolClass, students, ratings, wishes, attendance, room, cupboard, school, history = null, day = null } = input;
+  const {
+    schoolClass,
+    students,
+    ratings,
+    wishes,
+    attendance,
+    room,
+    cupboard,
+    gearKinds = null,
+    school,
+    history = null,
+    day = null,
+  } = input;
   // Places of it may be other games.
   const others = game && formatOf(game.format).isHost ? input.games : null;
-  const facts = [schoolClass, students, ratings, wishes, attendance, room, cupboard, school, history, day, game ?? null, others].map(
-    factId,
-  );
-  return plans.of(`${facts.join()}|${blockId(block)}`, () => freshPlan(input, block, game, playing));
+  const facts = [schoolClass, students, ratings, wishes, attendance, room, cupboard, gearKinds, school, history, day, game ?? null, others];
+  return plans.of(`${facts.map(factId).join()}|${blockId(block)}`, () => freshPlan(input, block, game, playing));
 };

@@ -10,6 +10,7 @@ import type { Finding, FindingDraft, LessonNumbers } from '../model/finding.ts';
 import type { FormatIdea } from '../model/findingCodes.ts';
 import type { Game } from '../model/game.ts';
 import type { Gear } from '../model/gear.ts';
+import type { GearKind } from '../model/gearKind.ts';
 import { footprint, LAID_FACTS, type LaidPiece } from '../model/laidPiece.ts';
 import type { Lesson } from '../model/lesson.ts';
 import type { Attendance, Period, Role } from '../model/period.ts';
@@ -35,6 +36,8 @@ export interface FitInput {
   /** Seconds that are there, if not all of the period: what is left of a lesson under way. */
   secondsLeft?: number;
   cupboard: readonly Gear[];
+  /** Kinds of gear that the school knows; without them nothing is known to stand in for anything. */
+  gearKinds?: readonly GearKind[];
   games: readonly Game[];
   school: School;
   /** What the class has had in its last lessons; nothing if absent. */

@@ -4,6 +4,7 @@ import type { Band, BandDefaults } from '../model/band.ts';
 import type { StagesMet } from '../model/classHistory.ts';
 import type { FixIdea } from '../model/finding.ts';
 import type { Gear } from '../model/gear.ts';
+import type { GearKind } from '../model/gearKind.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Room } from '../model/room.ts';
@@ -33,6 +34,7 @@ export interface PlanInput {
   /** Where the teacher put places (lower left corner of their box) and things of places (their middle), by id. */
   placed: Readonly<Record<string, { x: number; y: number }>>;
   cupboard: readonly Gear[];
+  gearKinds: readonly GearKind[];
   /** The stop signal that holds: the game's, else the school's. */
   stopSignal: string;
   /** Rules of the game and of this lesson in words of their own, and the offenses. */

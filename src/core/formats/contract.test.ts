@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_CUPBOARD } from '../../content/cupboard.ts';
 import { MILL_GYM } from '../../content/demo.ts';
 import { GAMES } from '../../content/games.ts';
+import { GEAR_CATALOGUE } from '../../content/gearKinds.ts';
 import { validateShapes } from '../arrange/validate.ts';
 import { BANDS, HOUSE_DEFAULTS } from '../model/band.ts';
 import { roomArea } from '../model/room.ts';
@@ -32,6 +33,7 @@ function input(band: (typeof BANDS)[number], count: number, game: (typeof GAMES)
     wallClearanceM: 1,
     placed: {},
     cupboard: structuredClone(DEMO_CUPBOARD),
+    gearKinds: structuredClone([...GEAR_CATALOGUE]),
     stopSignal: 'whistle',
     rules: { game: structuredClone(game.rules), teacher: [], offences: structuredClone(game.offences), ladder: [...LADDER_STEPS] },
     seed: 5,

@@ -29,6 +29,12 @@ export const SHARED_SEGMENTS: FormatWords['segments'] = {
   reset: 'Reset and count gear',
 };
 
+/** ": slower, bounces less": what is different with a stand-in, at most three things; nothing if it is alike. */
+export function standInWords(changes: unknown): string {
+  const known = Array.isArray(changes) ? changes.slice(0, 3) : [];
+  return known.length ? `: ${known.join(', ')}` : '';
+}
+
 /** What the ideas of `roundIdeas` are called, for a format's prefix. */
 export function roundIdeaWords<P extends string>(prefix: P): Record<RoundIdeaCode<P>, FormatWords['fixes'][string]> {
   const words = {

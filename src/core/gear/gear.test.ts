@@ -1,15 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_CUPBOARD } from '../../content/cupboard.ts';
-import { GEAR_KINDS, Gear } from '../model/gear.ts';
+import { GEAR_CATALOGUE } from '../../content/gearKinds.ts';
+import { Gear } from '../model/gear.ts';
 import { newHeader } from '../model/record.ts';
 import { changeOver } from './changeOver.ts';
 import { coverNeeds } from './cover.ts';
+import { isLatexFree, kindOfName, kindsOf, newKind, propertiesOf } from './kinds.ts';
 import type { GearNeed } from './need.ts';
-import { STAND_INS } from './standIns.ts';
+import { standInsFor } from './standIns.ts';
 
 const need = (pieceId: string, gearKind: string, count: number): GearNeed => ({ pieceId, title: pieceId, gearKind, count, use: 'stays' });
 const gear = (id: string, gearKind: string, count: number) =>
-  Gear.parse({ ...newHeader('gear', 1), id, name: id, gearKind, count, latex: false, place: 'shelf' });
+  Gear.parse({ ...newHeader('gear', 2), id, name: id, gearKind, count, place: 'shelf' });
 
 describe('coverNeeds', () => {
   it('adds up what is needed at once and holds it against every line of that kind', () => {
@@ -56,11 +58,95 @@ describe('changeOver', () => {
 });
 
 describe('stand-ins', () => {
-  it('are kinds that there are, and none stands in for itself', () => {
-    const kinds = new Set<string>(GEAR_KINDS);
-    for (const [kind, others] of Object.entries(STAND_INS)) {
-      expect(kinds.has(kind), kind).toBe(true);
-      for (const other of others) expect(kinds.has(other) && other !== kind, `${kind}: ${other}`).toBe(true);
+  const kind = (name: string) => GEAR_CATALOGUE.find((k) => k.kind === name)!;
+  const flying = ['throw', 'catch', 'kick', 'be hit', 'juggle'];
+
+  it('share the usual use of what they stand in for, and none stands in for itself', () => {
+    for (const { kind: name, uses } of GEAR_CATALOGUE)
+      for (const standIn of standInsFor(name, GEAR_CATALOGUE)) {
+        expect(standIn.kind).not.toBe(name);
+        expect(kind(standIn.kind).uses, `${name}: ${standIn.kind}`).toContain(uses[0]);
+      }
+    expect(standInsFor('never heard of', GEAR_CATALOGUE)).toEqual([]);
+  });
+
+  it('are no harder and not half again as heavy where an object comes at somebody', () => {
+    const order = ['soft', 'medium', 'hard'];
+    for (const { kind: name, uses, typical } of GEAR_CATALOGUE) {
+      if (!flying.includes(uses[0])) continue;
+      for (const standIn of standInsFor(name, GEAR_CATALOGUE)) {
+        const other = kind(standIn.kind).typical;
+        expect(order.indexOf(other.firmness ?? 'hard'), `${name}: ${standIn.kind}`).toBeLessThanOrEqual(
+          order.indexOf(typical.firmness ?? 'hard'),
+        );
+        expect(other.massG ?? 0).toBeLessThanOrEqual(1.5 * (typical.massG ?? Number.POSITIVE_INFINITY));
+      }
     }
+    expect(standInsFor('disc', GEAR_CATALOGUE).map((s) => s.kind)).not.toContain('firm disc');
+  });
+
+  it('come nearest first, and say what is different', () => {
+    const list = standInsFor('soft ball', GEAR_CATALOGUE);
+    expect(list.map((s) => s.far)).toEqual(list.map((s) => s.far).toSorted((a, b) => a - b));
+    expect(list[0].kind).toBe('egg ball');
+    const light = list.find((s) => s.kind === 'light ball')!;
+    expect(light.changes).toEqual(['larger', 'lighter', 'slower']);
+    expect(
+      standInsFor('light ball', GEAR_CATALOGUE).map((s) => s.kind),
+      'a balloon is not thrown',
+    ).not.toContain('balloon');
+    expect(standInsFor('punch balloon', GEAR_CATALOGUE).map((s) => s.kind)).toContain('film balloon');
+    expect(standInsFor('whistle', GEAR_CATALOGUE)[0].kind).toBe('beeper');
+  });
+
+  it('know a school’s own kind by its properties alone', () => {
+    const own = {
+      ...newKind('sock ball', 'ball'),
+      typical: { diameterM: 0.08, massG: 60, firmness: 'soft' as const, bounce: 'none' as const },
+    };
+    const kinds = kindsOf(GEAR_CATALOGUE, [own]);
+    expect(standInsFor('soft ball', kinds).map((s) => s.kind)).toContain('sock ball');
+    expect(standInsFor('sock ball', kinds)[0].kind).toBe('fluff ball');
+  });
+});
+
+describe('kinds of gear', () => {
+  const item = (more: object) =>
+    Gear.parse({ ...newHeader('gear', 2), id: 'i', name: 'Thing', gearKind: 'soft ball', count: 1, place: '', ...more });
+
+  it.each([
+    ['Foam discs', 'disc'],
+    ['Curling stones, felt', 'other'],
+    ['Sliding stones, felt', 'sliding stone'],
+    ['Juggling scarves', 'scarf'],
+    ['6 small foam balls, red', 'small foam ball'],
+    ['Foam balls', 'foam ball'],
+    ['Benches', 'bench'],
+    ['Boxes of chalk', 'chalk'],
+    ['Wrapping paper', 'other'],
+    ['', 'other'],
+  ])('%j is read as %s', (name, kind) => expect(kindOfName(name, GEAR_CATALOGUE)).toBe(kind));
+
+  it('lend an item what it does not say itself, marked as typical', () => {
+    const { properties, typical } = propertiesOf(item({ massG: 90, colour: 'green' }), GEAR_CATALOGUE);
+    expect(properties).toMatchObject({ massG: 90, colour: 'green', diameterM: 0.16, firmness: 'soft' });
+    expect(typical).toEqual(expect.arrayContaining(['diameterM', 'firmness', 'latex']));
+    expect(typical).not.toContain('massG');
+    expect(propertiesOf(item({ gearKind: 'gone' }), GEAR_CATALOGUE)).toEqual({ properties: expect.anything(), typical: [] });
+  });
+
+  it('count latex that nobody knows of as latex', () => {
+    expect(isLatexFree(item({}), GEAR_CATALOGUE)).toBe(true);
+    expect(isLatexFree(item({ latex: 'yes' }), GEAR_CATALOGUE)).toBe(false);
+    expect(isLatexFree(item({ gearKind: 'playground ball' }), GEAR_CATALOGUE)).toBe(false);
+    expect(isLatexFree(item({ gearKind: 'playground ball', latex: 'no' }), GEAR_CATALOGUE)).toBe(true);
+    expect(isLatexFree(item({ gearKind: 'gone' }), GEAR_CATALOGUE)).toBe(false);
+  });
+
+  it('of a school hold over the catalogue’s of the same name', () => {
+    const own = { ...newKind('hoop', 'goal'), uses: ['aim into' as const] };
+    const kinds = kindsOf(GEAR_CATALOGUE, [own]);
+    expect(kinds.filter((k) => k.kind === 'hoop')).toEqual([own]);
+    expect(kinds).toHaveLength(GEAR_CATALOGUE.length);
   });
 });

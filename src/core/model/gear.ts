@@ -1,59 +1,27 @@
 import { z } from 'zod';
+import { GearFamily, gearProperties } from './gearKind.ts';
 import { GearId } from './ids.ts';
 import { recordFields } from './record.ts';
-import { line, optionalLine, whole } from './text.ts';
+import { line, mapKey, optionalLine, whole } from './text.ts';
 
-export const GEAR_KINDS = [
-  'disc',
-  'sliding stone',
-  'soft ball',
-  'light ball',
-  'beanbag',
-  'scarf',
-  'ribbon',
-  'juggling cube',
-  'hoop',
-  'cone',
-  'rope',
-  'mat',
-  'bib',
-  'bell',
-  'target',
-  'low net',
-  'paddle',
-  'gate',
-  'basket',
-  'floor spot',
-  'map card',
-  'bench',
-  'timer',
-  'other',
-] as const;
-export const GearKind = z.enum(GEAR_KINDS, { message: 'choice' });
-export type GearKind = z.infer<typeof GearKind>;
+/** What must not be done with an item: families of objects that it may hit, the load that it carries, its loudest, its smallest loose part. */
+export const GearLimits = z.object({
+  hits: z.array(GearFamily).max(6, { message: 'too-many' }).optional(),
+  loadKg: z.number({ message: 'number' }).positive({ message: 'too-small' }).max(500, { message: 'too-large' }).optional(),
+  loudestDb: z.number({ message: 'number' }).min(0, { message: 'too-small' }).max(140, { message: 'too-large' }).optional(),
+  smallestMm: z.number({ message: 'number' }).positive({ message: 'too-small' }).max(2000, { message: 'too-large' }).optional(),
+});
 
-const measure = (most: number) =>
-  z.number({ message: 'number' }).positive({ message: 'too-small' }).max(most, { message: 'too-large' }).optional();
-
-/** One line of the cupboard: how many of what, and what it is like. Metres, grams, millimetres where the name says so. */
+/** One line of the gear closet: how many of what, where, and what is known of it; everything else is as typical of its kind. */
 export const Gear = z.object({
-  ...recordFields('gear', 1),
+  ...recordFields('gear', 2),
   id: GearId,
   name: line(60),
-  gearKind: GearKind,
+  /** A kind of the catalogue or of the school. */
+  gearKind: mapKey(40),
   count: whole(0, 999),
-  diameterM: measure(10),
-  massG: measure(50_000),
-  firmness: z.enum(['soft', 'medium', 'hard'], { message: 'choice' }).optional(),
-  bounce: z.enum(['none', 'low', 'high'], { message: 'choice' }).optional(),
-  lengthM: measure(100),
-  faceWidthM: measure(2),
-  gripMm: measure(200),
-  sound: z.enum(['none', 'rattle', 'bell', 'beep'], { message: 'choice' }).optional(),
-  colour: optionalLine(40).optional(),
-  texture: optionalLine(40).optional(),
-  tether: z.enum(['none', 'from above', 'in the hand'], { message: 'choice' }).optional(),
-  latex: z.boolean(),
+  ...gearProperties,
+  limits: GearLimits.optional(),
   place: optionalLine(60),
 });
 export type Gear = z.infer<typeof Gear>;

@@ -134,9 +134,13 @@ const lessonWithNewKeys = (old: Record<string, unknown>) => ({
   accepted: (old.accepted as { key: string }[]).map((each) => ({ ...each, key: newestKey(each.key) })),
 });
 
+/** Gear 1 → 2: latex is yes, no or unknown; a line of before said yes or no. */
+const gearWithLatex = (old: Record<string, unknown>) => ({ ...old, latex: old.latex ? 'yes' : 'no' });
+
 /** Upgrades by kind: UPGRADES[kind][v] turns version v into v + 1. Pure, upward only; a test proves that each one runs. */
 export const UPGRADES: Record<string, Record<number, Upgrade>> = {
   game: { 1: gameWithRules },
+  gear: { 1: gearWithLatex },
   lesson: { 1: lessonWithNewKeys },
   run: { 1: runWithPlays, 2: runWithShapes, 3: runWithRules },
   room: { 1: roomWithPaint, 2: roomWithWalls },

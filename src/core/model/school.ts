@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { Band, BandDefaults, HOUSE_DEFAULTS } from './band.ts';
+import { GearKind } from './gearKind.ts';
 import { FloorLimits, HOUSE_FLOOR_LIMITS } from './limits.ts';
 import { newHeader, recordFields } from './record.ts';
 import { line, optionalLine } from './text.ts';
@@ -21,6 +22,8 @@ export const School = z.object({
   limits: FloorLimits.partial().optional(),
   /** What follows a student's first, second, third offence in a lesson; the last step for every later one. */
   ladder: z.array(LadderStep).min(1).max(5).optional(),
+  /** Kinds of gear that the catalogue does not have, or that the school knows differently. */
+  gearKinds: z.array(GearKind).max(300, { message: 'too-many' }).optional(),
 });
 export type School = z.infer<typeof School>;
 

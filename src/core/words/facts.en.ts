@@ -62,6 +62,7 @@ export const INPUT_WORDS: Record<string, string> = {
   'outside-room': 'reaches beyond the room',
   'not-empty': 'is not empty',
   'unknown-id': 'is not known',
+  'unknown-kind': 'is a kind that nobody knows yet: say its family too',
   'unknown-key': 'is not known',
   'too-deep': 'has too many levels',
   id: 'is not an id',

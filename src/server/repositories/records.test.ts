@@ -12,8 +12,7 @@ beforeAll(async () => {
   open = await openDatabase();
 });
 afterAll(() => open.close());
-const item = (id: string, count = 4) =>
-  Gear.parse({ ...newHeader('gear', 1), id, name: 'Rings', gearKind: 'hoop', count, latex: false, place: 'wall' });
+const item = (id: string, count = 4) => Gear.parse({ ...newHeader('gear', 2), id, name: 'Rings', gearKind: 'hoop', count, place: 'wall' });
 const problem = (work: Promise<unknown>) =>
   work.then(
     () => undefined,

@@ -1,5 +1,5 @@
 import { stockOf } from '../../gear/cover.ts';
-import { STAND_INS } from '../../gear/standIns.ts';
+import { standInsFor } from '../../gear/standIns.ts';
 import type { Edit } from '../../model/edit.ts';
 import type { BlockDraft, BlockIdeas } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
@@ -52,11 +52,12 @@ function gearWays(context: StationsContext, draft: BlockDraft<StationsValues>): 
     const at = needs.filter((n) => n.gearKind === kind);
     const stations = at.map((n) => n.pieceId.split('~')[0]);
     const origins = [kind, ...Object.keys(substitutes).filter((from) => substitutes[from] === kind)];
-    const standIn = (STAND_INS[kind] ?? []).find((other) => stock(other) - total(other) >= total(kind));
+    const standIn = standInsFor(kind, context.gearKinds).find((other) => stock(other.kind) - total(other.kind) >= total(kind));
     const ideas: StationsIdea[] = [];
     if (standIn) {
-      const value = { ...substitutes, ...Object.fromEntries(origins.map((from) => [from, standIn])) };
-      ideas.push(idea('substitute', { from: kind, to: standIn, stock: stock(standIn) }, setting(context, 'substitutes', value)));
+      const value = { ...substitutes, ...Object.fromEntries(origins.map((from) => [from, standIn.kind])) };
+      const data = { from: kind, to: standIn.kind, changes: standIn.changes, stock: stock(standIn.kind) };
+      ideas.push(idea('substitute', data, setting(context, 'substitutes', value)));
     }
     for (const sharers of [2, 3]) {
       const value = { ...sharing, ...Object.fromEntries(stations.map((id) => [id, sharers])) };

@@ -1,6 +1,6 @@
 import type { FormatWords } from '../formatWords.ts';
 import { type Data, n, percent, s, t } from '../say.ts';
-import { SPACING_WORDS } from '../sharedWords.en.ts';
+import { SPACING_WORDS, standInWords } from '../sharedWords.en.ts';
 import { counted, duration, many } from '../speak.ts';
 
 const list = (d: Data, key: string) => (d[key] as string[]).join(', ');
@@ -167,7 +167,7 @@ export const stationsWords = {
     'share-all': (d) => `${n(d, 'sharers')} share one everywhere`,
     'own-gear': () => 'One for each, nobody shares',
     direction: (d) => (n(d, 'direction') === 1 ? 'Numbers up' : 'Numbers down'),
-    substitute: (d) => `Take ${many(t(d, 'to'))} instead`,
+    substitute: (d) => `Use ${many(t(d, 'to'))} instead${standInWords(d.changes)}`,
     share: (d) => `${n(d, 'sharers')} share one, with a switch`,
   },
 } satisfies FormatWords;

@@ -1,0 +1,206 @@
+import { type GearFamily, GearKind, type GearProperties, type GearUse } from '../core/model/gearKind.ts';
+
+type Row = [kind: string, uses: GearUse[], typical?: GearProperties];
+
+const SOFT = { firmness: 'soft', latex: 'no' } as const;
+const FOAM = { ...SOFT, bounce: 'low', outdoors: 'in' } as const;
+/** Inflated things whose skin may be of rubber: nobody knows until it is read on them. */
+const INFLATED = { firmness: 'medium', bounce: 'high', latex: 'unknown', outdoors: 'both' } as const;
+const HARD = { firmness: 'hard', bounce: 'none', latex: 'no' } as const;
+
+/** Kinds of gear by family, the usual use first. Sizes and masses: typical of school gear, to be corrected for what a school really has. */
+const ROWS: Record<GearFamily, Row[]> = {
+  ball: [
+    ['soft ball', ['throw', 'catch', 'roll', 'be hit', 'kick'], { ...FOAM, diameterM: 0.16, massG: 150, flight: 'straight' }],
+    ['light ball', ['throw', 'catch', 'be hit', 'roll', 'kick'], { ...FOAM, diameterM: 0.25, massG: 60, flight: 'slow' }],
+    ['foam ball', ['throw', 'catch', 'be hit', 'roll', 'kick'], { ...FOAM, diameterM: 0.2, massG: 110, flight: 'straight' }],
+    ['small foam ball', ['throw', 'catch', 'be hit', 'juggle'], { ...FOAM, diameterM: 0.07, massG: 15, flight: 'straight' }],
+    ['large ball', ['catch', 'throw', 'roll', 'be hit'], { ...INFLATED, diameterM: 0.45, massG: 320, flight: 'slow' }],
+    ['giant ball', ['roll', 'be hit'], { ...INFLATED, diameterM: 0.9, massG: 900, flight: 'slow' }],
+    ['playground ball', ['throw', 'catch', 'kick', 'roll'], { ...INFLATED, diameterM: 0.21, massG: 300, flight: 'straight' }],
+    ['fluff ball', ['throw', 'catch', 'juggle'], { ...SOFT, bounce: 'none', diameterM: 0.1, massG: 35, flight: 'slow' }],
+    ['knobby ball', ['catch', 'throw', 'roll'], { ...INFLATED, diameterM: 0.18, massG: 160, flight: 'straight', texture: 'knobs' }],
+    ['grip ball', ['catch', 'throw'], { ...SOFT, bounce: 'low', diameterM: 0.15, massG: 80, flight: 'slow', texture: 'open net' }],
+    ['bell ball', ['roll', 'throw', 'catch', 'kick'], { ...INFLATED, diameterM: 0.2, massG: 350, flight: 'straight', sound: 'bell' }],
+    ['rattle ball', ['roll', 'throw', 'catch'], { ...FOAM, diameterM: 0.15, massG: 180, flight: 'straight', sound: 'rattle' }],
+    ['beeping ball', ['roll', 'throw'], { ...FOAM, diameterM: 0.2, massG: 420, flight: 'straight', sound: 'beep' }],
+    [
+      'bright ball',
+      ['throw', 'catch', 'roll', 'be hit'],
+      { ...FOAM, diameterM: 0.2, massG: 120, flight: 'straight', colour: 'bright yellow' },
+    ],
+    ['weighted ball', ['roll', 'carry'], { firmness: 'medium', bounce: 'none', latex: 'no', diameterM: 0.15, massG: 1000, flight: 'fast' }],
+    ['slow ball', ['kick', 'roll', 'catch'], { ...INFLATED, bounce: 'low', diameterM: 0.22, massG: 280, flight: 'slow' }],
+    ['egg ball', ['throw', 'catch', 'carry'], { ...FOAM, diameterM: 0.15, massG: 130, flight: 'straight' }],
+    [
+      'hollow ball',
+      ['throw', 'hit with', 'be hit', 'roll'],
+      { firmness: 'medium', bounce: 'low', latex: 'no', diameterM: 0.09, massG: 40, flight: 'slow' },
+    ],
+  ],
+  balloon: [
+    ['balloon', ['be hit', 'catch'], { ...SOFT, bounce: 'low', latex: 'yes', diameterM: 0.28, massG: 4, flight: 'floats', outdoors: 'in' }],
+    [
+      'punch balloon',
+      ['be hit', 'catch'],
+      { ...SOFT, bounce: 'low', latex: 'yes', diameterM: 0.4, massG: 20, flight: 'floats', outdoors: 'in' },
+    ],
+    [
+      'cloth-covered balloon',
+      ['be hit', 'catch', 'throw'],
+      { ...SOFT, bounce: 'low', latex: 'yes', diameterM: 0.3, massG: 40, flight: 'floats', outdoors: 'in' },
+    ],
+    ['film balloon', ['be hit', 'catch'], { ...SOFT, bounce: 'low', diameterM: 0.4, massG: 10, flight: 'floats', outdoors: 'in' }],
+    [
+      'inflatable ball',
+      ['be hit', 'catch', 'throw'],
+      { ...SOFT, bounce: 'low', diameterM: 0.4, massG: 90, flight: 'slow', outdoors: 'both' },
+    ],
+  ],
+  'striking implement': [
+    ['paddle', ['hit with'], { ...HARD, lengthM: 0.3, faceWidthM: 0.16, massG: 160, gripMm: 32 }],
+    ['foam paddle', ['hit with'], { ...SOFT, bounce: 'none', lengthM: 0.3, faceWidthM: 0.2, massG: 80, gripMm: 40 }],
+    ['short racket', ['hit with'], { ...HARD, lengthM: 0.43, faceWidthM: 0.2, massG: 180, gripMm: 30 }],
+    ['long racket', ['hit with'], { ...HARD, lengthM: 0.63, faceWidthM: 0.2, massG: 110, gripMm: 28 }],
+    ['foam bat', ['hit with'], { ...SOFT, bounce: 'none', lengthM: 0.6, faceWidthM: 0.07, massG: 150, gripMm: 36 }],
+    ['wide bat', ['hit with'], { ...SOFT, bounce: 'none', lengthM: 0.6, faceWidthM: 0.14, massG: 220, gripMm: 38 }],
+    ['plastic bat', ['hit with'], { ...HARD, lengthM: 0.7, faceWidthM: 0.06, massG: 260, gripMm: 30 }],
+    ['foam stick', ['hit with'], { ...SOFT, bounce: 'none', lengthM: 0.9, faceWidthM: 0.1, massG: 300, gripMm: 34 }],
+    ['push stick', ['hit with', 'roll'], { ...HARD, lengthM: 0.9, faceWidthM: 0.25, massG: 450, gripMm: 34 }],
+    [
+      'foam tube',
+      ['hit with', 'carry', 'mark a line'],
+      { ...SOFT, bounce: 'none', lengthM: 1.5, faceWidthM: 0.065, massG: 120, gripMm: 65, outdoors: 'both' },
+    ],
+    ['mallet', ['hit with'], { ...HARD, lengthM: 0.7, faceWidthM: 0.12, massG: 500, gripMm: 30 }],
+    ['hand glove with face', ['hit with', 'wear'], { ...SOFT, bounce: 'none', lengthM: 0.2, faceWidthM: 0.2, massG: 90 }],
+    ['scoop', ['catch', 'throw', 'hit with'], { ...HARD, lengthM: 0.35, faceWidthM: 0.18, massG: 140, gripMm: 30 }],
+  ],
+  'thrown object': [
+    ['disc', ['throw', 'catch', 'aim at'], { ...SOFT, bounce: 'none', diameterM: 0.23, massG: 90, flight: 'straight', outdoors: 'both' }],
+    ['firm disc', ['throw', 'catch'], { ...HARD, diameterM: 0.27, massG: 175, flight: 'fast', outdoors: 'out' }],
+    [
+      'beanbag',
+      ['throw', 'catch', 'slide', 'carry', 'juggle'],
+      { ...SOFT, bounce: 'none', diameterM: 0.13, massG: 120, flight: 'straight' },
+    ],
+    ['large beanbag', ['throw', 'catch', 'carry'], { ...SOFT, bounce: 'none', diameterM: 0.2, massG: 220, flight: 'slow' }],
+    ['juggling cube', ['juggle', 'throw', 'catch'], { ...SOFT, bounce: 'none', diameterM: 0.065, massG: 110, flight: 'straight' }],
+    ['ring', ['throw', 'catch'], { ...SOFT, bounce: 'none', diameterM: 0.17, massG: 90, flight: 'straight' }],
+    ['sliding stone', ['slide'], { ...HARD, diameterM: 0.2, massG: 900 }],
+    ['foam dart', ['throw'], { ...SOFT, bounce: 'none', lengthM: 0.3, massG: 70, flight: 'fast' }],
+    ['foam rocket', ['throw', 'catch'], { ...SOFT, bounce: 'none', lengthM: 0.3, massG: 90, flight: 'straight' }],
+    ['tail ball', ['throw', 'catch'], { ...SOFT, bounce: 'none', diameterM: 0.1, massG: 80, flight: 'slow', tether: 'in the hand' }],
+    ['soft horseshoe', ['throw', 'slide'], { ...SOFT, bounce: 'none', diameterM: 0.18, massG: 150, flight: 'straight' }],
+  ],
+  target: [
+    ['target', ['aim at'], { latex: 'no', diameterM: 1, firmness: 'soft' }],
+    ['hanging target', ['aim at'], { latex: 'no', diameterM: 0.8, tether: 'from above' }],
+    ['pin', ['aim at', 'mark a spot'], { ...HARD, lengthM: 0.3, diameterM: 0.1, massG: 250 }],
+    ['foam pin', ['aim at', 'mark a spot'], { ...SOFT, bounce: 'none', lengthM: 0.3, diameterM: 0.11, massG: 60 }],
+    ['bell pin', ['aim at'], { ...HARD, lengthM: 0.3, diameterM: 0.1, massG: 300, sound: 'bell' }],
+    ['wall chart', ['aim at', 'read'], { latex: 'no', lengthM: 1 }],
+    ['stacking cup', ['aim at', 'carry'], { ...HARD, diameterM: 0.08, massG: 30 }],
+    ['sounding target', ['aim at', 'hear'], { latex: 'no', diameterM: 0.6, sound: 'beep' }],
+  ],
+  goal: [
+    ['basket', ['aim into', 'store'], { latex: 'no', diameterM: 0.45 }],
+    ['low basket', ['aim into', 'store'], { latex: 'no', diameterM: 0.6 }],
+    ['bucket', ['aim into', 'store', 'carry'], { ...HARD, diameterM: 0.3 }],
+    ['pop-up goal', ['aim into'], { latex: 'no', lengthM: 1.2, outdoors: 'both' }],
+    ['folding goal', ['aim into'], { latex: 'no', lengthM: 2.4 }],
+    ['hoop on a stand', ['aim into', 'go through'], { latex: 'no', diameterM: 0.7 }],
+  ],
+  barrier: [
+    ['low net', ['divide'], { latex: 'no', lengthM: 3 }],
+    ['long net', ['divide'], { latex: 'no', lengthM: 6 }],
+    ['hurdle', ['jump over', 'crawl'], { ...HARD, lengthM: 0.9 }],
+    ['foam hurdle', ['jump over', 'crawl'], { ...SOFT, bounce: 'none', lengthM: 0.9 }],
+    ['stretch cord', ['divide', 'jump over'], { firmness: 'soft', latex: 'unknown', lengthM: 6 }],
+    ['folding screen', ['divide'], { latex: 'no', lengthM: 1.8 }],
+  ],
+  marker: [
+    ['cone', ['mark a spot', 'mark a line', 'aim at'], { ...SOFT, bounce: 'none', lengthM: 0.23, outdoors: 'both' }],
+    ['tall cone', ['mark a spot', 'aim at'], { ...SOFT, bounce: 'none', lengthM: 0.45, outdoors: 'both' }],
+    ['dome marker', ['mark a spot', 'mark a line'], { ...SOFT, bounce: 'none', diameterM: 0.19, outdoors: 'both' }],
+    ['floor spot', ['mark a spot', 'step in'], { ...SOFT, bounce: 'none', diameterM: 0.25, texture: 'ribbed', outdoors: 'in' }],
+    ['floor arrow', ['mark a spot', 'mark a line'], { ...SOFT, bounce: 'none', lengthM: 0.35, outdoors: 'in' }],
+    ['number spot', ['mark a spot', 'read', 'step in'], { ...SOFT, bounce: 'none', diameterM: 0.25, outdoors: 'in' }],
+    ['gate', ['go through', 'mark a spot', 'aim into'], { ...SOFT, bounce: 'none', lengthM: 0.6 }],
+    ['hoop', ['step in', 'mark a spot', 'aim into', 'roll'], { ...HARD, diameterM: 0.7, outdoors: 'both' }],
+    ['flat hoop', ['step in', 'mark a spot', 'aim into'], { ...SOFT, bounce: 'none', diameterM: 0.6 }],
+    ['marking tape', ['mark a line'], { latex: 'no', lengthM: 33 }],
+    ['chalk', ['mark a line', 'mark a spot'], { latex: 'no', outdoors: 'out' }],
+    ['tactile line', ['mark a line'], { latex: 'no', lengthM: 5, texture: 'raised cord under tape' }],
+    ['flag on a stand', ['mark a spot'], { latex: 'no', lengthM: 1.2, outdoors: 'both' }],
+  ],
+  'mat or support': [
+    ['mat', ['lie on', 'balance on', 'jump over'], { ...SOFT, bounce: 'none', lengthM: 1.5, latex: 'unknown' }],
+    ['thick mat', ['lie on', 'climb'], { ...SOFT, bounce: 'none', lengthM: 2, latex: 'unknown' }],
+    ['wedge', ['lie on', 'roll'], { ...SOFT, bounce: 'none', lengthM: 1.2 }],
+    ['bench', ['balance on', 'climb'], { ...HARD, lengthM: 3 }],
+    ['chair', ['balance on'], { ...HARD, lengthM: 0.45 }],
+    ['balance beam', ['balance on'], { ...HARD, lengthM: 2.4 }],
+    ['balance cushion', ['balance on'], { firmness: 'medium', latex: 'unknown', diameterM: 0.33 }],
+    ['stepping stone', ['balance on', 'step in'], { ...HARD, diameterM: 0.3 }],
+    ['tee', ['be hit'], { ...HARD, lengthM: 0.8 }],
+    ['ramp', ['roll'], { ...HARD, lengthM: 1.2 }],
+    ['frame', ['aim at', 'be hit'], { ...HARD, lengthM: 1.6, tether: 'from above' }],
+  ],
+  'climbing or crawling': [
+    ['tunnel', ['crawl'], { latex: 'no', lengthM: 1.8, diameterM: 0.6 }],
+    ['vault box', ['climb', 'jump over'], { ...HARD, lengthM: 1.4 }],
+    ['climbing rope', ['climb'], { ...HARD, lengthM: 4 }],
+    ['ladder on the floor', ['step in', 'jump over'], { latex: 'no', lengthM: 4 }],
+  ],
+  'scooter or wheeled': [
+    ['scooter board', ['ride'], { ...HARD, lengthM: 0.4, outdoors: 'in' }],
+    ['long scooter board', ['ride', 'lie on'], { ...HARD, lengthM: 0.9, outdoors: 'in' }],
+    ['sports chair', ['ride'], { ...HARD, lengthM: 1 }],
+    ['gear cart', ['store', 'pull'], { ...HARD, lengthM: 1 }],
+  ],
+  'cloth or rope': [
+    ['scarf', ['juggle', 'wave', 'catch', 'throw'], { ...SOFT, bounce: 'none', massG: 12, flight: 'floats', lengthM: 0.6 }],
+    ['ribbon', ['wave'], { ...SOFT, bounce: 'none', massG: 60, lengthM: 2 }],
+    ['rope', ['mark a line', 'jump over', 'pull'], { ...SOFT, bounce: 'none', lengthM: 5 }],
+    ['jump rope', ['jump over', 'mark a line'], { ...SOFT, bounce: 'none', lengthM: 2.4 }],
+    ['large cloth', ['wave', 'carry'], { ...SOFT, bounce: 'none', diameterM: 6 }],
+    ['small cloth', ['wave', 'carry'], { ...SOFT, bounce: 'none', diameterM: 2 }],
+    ['towel', ['wave', 'carry', 'pull'], { ...SOFT, bounce: 'none', lengthM: 1 }],
+    ['guide rope', ['pull', 'mark a line'], { ...SOFT, bounce: 'none', lengthM: 10, texture: 'knots' }],
+    ['sack', ['carry', 'store'], { ...SOFT, bounce: 'none', lengthM: 0.8 }],
+  ],
+  sound: [
+    ['bell', ['hear', 'aim at'], { latex: 'no', sound: 'bell' }],
+    ['drum', ['hear'], { latex: 'no', sound: 'rattle', diameterM: 0.3 }],
+    ['wood block', ['hear'], { latex: 'no', sound: 'rattle' }],
+    ['beeper', ['hear'], { latex: 'no', sound: 'beep' }],
+    ['whistle', ['hear'], { latex: 'no', sound: 'beep' }],
+    ['speaker', ['hear'], { latex: 'no', sound: 'beep' }],
+  ],
+  wearable: [
+    ['bib', ['wear'], { ...SOFT, lengthM: 0.6 }],
+    ['belt with flags', ['wear', 'pull'], { latex: 'no', lengthM: 1 }],
+    ['wristband', ['wear'], { ...SOFT, lengthM: 0.2 }],
+    ['grip strap', ['wear', 'hit with'], { ...SOFT, lengthM: 0.3 }],
+    ['eyeshade', ['wear'], { ...SOFT, lengthM: 0.2 }],
+    ['tether band', ['wear', 'pull'], { ...SOFT, lengthM: 0.5, tether: 'in the hand' }],
+  ],
+  card: [
+    ['map card', ['read'], { latex: 'no', lengthM: 0.2 }],
+    ['picture card', ['read'], { latex: 'no', lengthM: 0.15 }],
+    ['signal card', ['read'], { latex: 'no', lengthM: 0.3, colour: 'red and green' }],
+    ['score card', ['read'], { latex: 'no', lengthM: 0.2 }],
+  ],
+  other: [
+    ['timer', ['time'], { latex: 'no', sound: 'beep' }],
+    ['air pump', ['store'], { latex: 'unknown' }],
+    ['measuring tape', ['mark a line'], { latex: 'no', lengthM: 30 }],
+    ['other', ['carry'], {}],
+  ],
+};
+
+/** The kinds of gear that Side Court knows to start from. */
+export const GEAR_CATALOGUE: readonly GearKind[] = Object.entries(ROWS).flatMap(([family, rows]) =>
+  rows.map(([kind, uses, typical = {}]) => GearKind.parse({ kind, family, uses, typical })),
+);

@@ -1,0 +1,22 @@
+import type { GearProperties } from '../model/gearKind.ts';
+
+/** What gear is like, property by property, each in a few words; lengths in the school's units. */
+export function likenessWords(p: GearProperties, say: (metres: number) => string): { key: keyof GearProperties; words: string }[] {
+  const words: [keyof GearProperties, string | number | false | undefined][] = [
+    ['diameterM', p.diameterM && `${say(p.diameterM)} across`],
+    ['lengthM', p.lengthM && `${say(p.lengthM)} long`],
+    ['massG', p.massG && (p.massG < 1000 ? `${p.massG} g` : `${p.massG / 1000} kg`)],
+    ['firmness', p.firmness],
+    ['bounce', p.bounce && `${p.bounce === 'none' ? 'no' : p.bounce} bounce`],
+    ['flight', p.flight && (p.flight === 'floats' ? 'floats' : `flies ${p.flight}`)],
+    ['faceWidthM', p.faceWidthM && `face ${say(p.faceWidthM)}`],
+    ['gripMm', p.gripMm && `grip ${p.gripMm} mm`],
+    ['sound', p.sound && p.sound !== 'none' && `${p.sound} sound`],
+    ['colour', p.colour],
+    ['texture', p.texture],
+    ['tether', p.tether && p.tether !== 'none' && `tethered ${p.tether}`],
+    ['latex', p.latex === 'yes' ? 'contains latex' : p.latex === 'unknown' ? 'may contain latex' : false],
+    ['outdoors', p.outdoors && { in: 'indoors', out: 'outdoors', both: 'indoors and out' }[p.outdoors]],
+  ];
+  return words.flatMap(([key, text]) => (text ? [{ key, words: String(text) }] : []));
+}

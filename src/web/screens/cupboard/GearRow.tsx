@@ -1,0 +1,82 @@
+import { SlidersHorizontal, Trash2 } from 'lucide-react';
+import { propertiesOf } from '../../../core/gear/kinds.ts';
+import type { Gear } from '../../../core/model/gear.ts';
+import type { GearKind } from '../../../core/model/gearKind.ts';
+import { likenessWords } from '../../../core/words/gear.en.ts';
+import { CommitField } from '../../parts/CommitField.tsx';
+import { useUnits } from '../../parts/units.ts';
+
+interface Props {
+  gear: Gear;
+  kinds: readonly GearKind[];
+  /** What each of today's periods needs of its kind, and how many of the kind there are. */
+  needs: readonly { id: string; count: number }[];
+  have: number;
+  save(gear: Gear, change: Partial<Gear>): Promise<void>;
+  remove(gear: Gear): void;
+  onOpen(): void;
+}
+
+const readCount = (text: string): number => {
+  if (!/^\d+$/.test(text.trim())) throw new Error(`"${text}" is not a count. Write 12.`);
+  return Number(text);
+};
+
+/** One line of a shelf: count and name, then what it is like in a sentence; what only its kind says is in gray and said to be typical. */
+export function GearRow({ gear, kinds, needs, have, save, remove, onOpen }: Props) {
+  const units = useUnits();
+  const { properties, typical } = propertiesOf(gear, kinds);
+  const known = likenessWords(properties, units.say).filter(({ key }) => !typical.includes(key));
+  const usual = likenessWords(properties, units.say).filter(({ key }) => typical.includes(key));
+  return (
+    <li className="flex items-start border-b py-1">
+      <div className="w-14 shrink-0">
+        <CommitField
+          quiet
+          className="cell head text-right text-base"
+          label={`Count of ${gear.name}`}
+          inputMode="numeric"
+          value={String(gear.count)}
+          onCommit={(t) => save(gear, { count: readCount(t) })}
+        />
+      </div>
+      <div className="flex min-w-0 flex-1 flex-wrap items-baseline gap-x-2 pl-3">
+        <CommitField
+          quiet
+          className="cell head w-auto max-w-full text-base [field-sizing:content]"
+          label={`Name of ${gear.name}`}
+          value={gear.name}
+          onCommit={(name) => save(gear, { name })}
+        />
+        <p className="min-w-0 basis-72 grow px-1 leading-5">
+          {gear.gearKind}
+          {known.length > 0 && `, ${known.map((k) => k.words).join(', ')}`}
+          {usual.length > 0 && <span className="text-muted"> · typically {usual.map((k) => k.words).join(', ')}</span>}
+        </p>
+      </div>
+      {needs.map(({ id, count }) => (
+        <span key={id} className={`head w-16 shrink-0 pt-1 text-right text-base ${count > have ? 'text-stop' : count ? '' : 'text-muted'}`}>
+          {count || '–'}
+        </span>
+      ))}
+      <span className="flex w-20 shrink-0 justify-end">
+        <button
+          type="button"
+          className="flex h-9 w-9 items-center justify-center hover:bg-tint"
+          aria-label={`Details of ${gear.name}`}
+          onClick={onOpen}
+        >
+          <SlidersHorizontal size={15} aria-hidden="true" />
+        </button>
+        <button
+          type="button"
+          className="flex h-9 w-9 items-center justify-center hover:bg-tint"
+          aria-label={`Remove ${gear.name}`}
+          onClick={() => remove(gear)}
+        >
+          <Trash2 size={15} aria-hidden="true" />
+        </button>
+      </span>
+    </li>
+  );
+}
