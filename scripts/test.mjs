@@ -1,4 +1,4 @@
-import { execFileSync, spawn, spawnSync } from 'node:child_process';
+import { execFileSync, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { installPackages, root } from './install.mjs';
@@ -36,20 +36,13 @@ function check(name, ...commands) {
   return good;
 }
 
-/** A suite that counts by its tests; one that breaks before it reports counts as a failure. What it says is printed whole when it is over. */
-async function suite(name, ...args) {
+/** A suite that counts by its tests; one that breaks before it reports counts as a failure. */
+function suite(name, ...args) {
+  console.log(`\n— ${name}`);
   mkdirSync(path.join(root, '.tmp'), { recursive: true });
   const report = path.join(root, '.tmp', `${name}.json`);
   rmSync(report, { force: true });
-  const reporters = ['--reporter=default', '--reporter=json', `--outputFile.json=${report}`];
-  const run = spawn('npx', ['--no-install', 'vitest', 'run', ...args, ...reporters], { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
-  const said = [];
-  for (const stream of [run.stdout, run.stderr]) stream.on('data', (chunk) => said.push(chunk));
-  const good = await new Promise((done) => {
-    run.on('error', () => done(false));
-    run.on('close', (code) => done(code === 0));
-  });
-  console.log(`\n— ${name}\n${Buffer.concat(said).toString()}`);
+  const good = npx('vitest', 'run', ...args, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`);
   try {
     const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(report, 'utf8'));
     passed += numPassedTests;
@@ -65,14 +58,16 @@ installChromium();
 check('types', ['concurrently', '-m', '2', '--raw', ...['core', 'server', 'web', 'e2e'].map((part) => `tsc -p tsconfig.${part}.json`)]);
 check('format and lint', ['biome', 'check']);
 check('import rules', ['depcruise', '--config', '.dependency-cruiser.cjs', 'src']);
+suite('unit');
 const built =
   check('build', ['vite', 'build', '--logLevel=warn']) &&
   spawnSync(process.execPath, ['scripts/build-server.mjs'], { cwd: root, stdio: 'inherit' }).status === 0;
-if (!built) failed += 1;
-// Two minutes of torture; npm run torture gives it ten. It waits for servers most of the time, so that the unit tests run beside it.
-process.env.SIDE_COURT_TORTURE ??= '120';
-await Promise.all([suite('unit'), ...(built ? [suite('torture', '--config', 'vitest.torture.config.ts')] : [])]);
-if (built) await suite('e2e', '--config', 'vitest.e2e.config.ts');
+if (built) {
+  suite('e2e', '--config', 'vitest.e2e.config.ts');
+  // Two minutes of it; npm run torture gives it ten.
+  process.env.SIDE_COURT_TORTURE ??= '120';
+  suite('torture', '--config', 'vitest.torture.config.ts');
+} else failed += 1;
 // Told, not counted: an advisory of others without a mend must not stop a landing.
 console.log('\n— advisories of packages that run (for reading)');
 spawnSync('npm', ['audit', '--omit=dev', '--loglevel=error', '--fetch-retries=0'], { cwd: root, stdio: 'inherit', timeout: 15_000 });

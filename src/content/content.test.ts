@@ -16,6 +16,7 @@ import { demoPeriods, LESSONS, ROOMS, ROSTERS } from './demo.ts';
 import { demoPast } from './demoPast.ts';
 import { GAMES } from './games.ts';
 import { GEAR_CATALOGUE } from './gearKinds.ts';
+import { HOME_MADE } from './homeMade.ts';
 import { PAINTED_KINDS, paintedSet } from './paintedSets.ts';
 import { STAGES } from './stages.ts';
 
@@ -35,6 +36,14 @@ describe('the content', () => {
     const known = new Set(GEAR_CATALOGUE.map((k) => k.kind));
     const named = [...JSON.stringify(GAMES).matchAll(/"gearKind":"([^"]+)"/g)].map((m) => m[1]);
     expect([...named, ...DEMO_CUPBOARD.map((g) => g.gearKind)].filter((kind) => !known.has(kind))).toEqual([]);
+  });
+
+  it('makes only kinds that there are from kinds that there are, and no loose part under 45 mm', () => {
+    const known = new Set(GEAR_CATALOGUE.map((k) => k.kind));
+    const kinds = HOME_MADE.flatMap((t) => [t.gearKind, ...t.materials.flatMap((m) => m.gearKind ?? [])]);
+    expect(kinds.filter((kind) => !known.has(kind))).toEqual([]);
+    expect(HOME_MADE.length).toBeGreaterThanOrEqual(9);
+    for (const { id, limits } of HOME_MADE) expect(limits.smallestMm ?? 45, id).toBeGreaterThanOrEqual(45);
   });
 
   it('lists every stage that a ladder has, once', () => {

@@ -13,6 +13,7 @@ import { backupRoutes } from './routes/backups.ts';
 import { classRoutes } from './routes/classes.ts';
 import { exchangeRoutes } from './routes/exchange.ts';
 import { factRoutes } from './routes/facts.ts';
+import { gearRoutes } from './routes/gear.ts';
 import { importRoutes } from './routes/imports.ts';
 import { planRoutes } from './routes/plans.ts';
 import { runRoutes } from './routes/runs.ts';
@@ -81,6 +82,7 @@ export function makeApp(db: Database, options: { webDir?: string; now: () => num
   app.use(
     '/api',
     factRoutes(db),
+    gearRoutes(db),
     classRoutes(db),
     importRoutes(db),
     planRoutes(db),

@@ -56,3 +56,53 @@ describe('gear that a teacher adds', () => {
     expect((await server.ask('PUT', `/gear/${body.id}`, without)).body.limits).toBeUndefined();
   });
 });
+
+describe('a list of gear', () => {
+  const take = (text: string, commit = false) => server.ask('POST', '/gear/import', { text, commit });
+  const names = async () => (await server.ask('GET', '/gear')).body.map((g: { name: string }) => g.name);
+
+  it('is looked at first: what is new, what changes, what stays; nothing is stored', async () => {
+    const before = await names();
+    const { body } = await take('Name,Count,Kept in\nHoops,25,\nBeanbags,48,basket 1\nFoam tubes,10,corner');
+    expect(body.added.map((r: { fields: object }) => r.fields)).toEqual([
+      { name: 'Foam tubes', count: 10, gearKind: 'foam tube', place: 'corner' },
+    ]);
+    expect(body.changed.map((r: { row: number }) => r.row)).toEqual([2]);
+    expect(body.same).toBe(1);
+    expect(await names()).toEqual(before);
+  });
+
+  it('is taken whole: counts changed, new lines added, new kinds with them', async () => {
+    const text = 'Name,Count,Kind,Family\nHoops,25,,\nWater bags,6,water bag,thrown object';
+    expect((await take(text, true)).status).toBe(200);
+    const gear = (await server.ask('GET', '/gear')).body;
+    expect(gear.find((g: { name: string }) => g.name === 'Hoops')).toMatchObject({ count: 25, diameterM: 0.7, revision: 1 });
+    expect(gear.find((g: { name: string }) => g.name === 'Water bags')).toMatchObject({ gearKind: 'water bag', place: '' });
+    expect((await kinds())[1].kind === 'water bag' || (await kinds())[0].kind === 'water bag').toBe(true);
+    expect((await take(text)).body).toMatchObject({ added: [], changed: [], same: 2 });
+  });
+
+  it('with anything wrong in it is refused by row, and nothing of it is stored', async () => {
+    const before = [await names(), (await kinds()).length];
+    const { status, body } = await take('Name,Count,Kind,Family\nTubes,3,odd tube,ball\nBad,x,,', true);
+    expect([status, body.issues]).toEqual([400, [{ path: ['row', 3, 'Count'], code: 'number' }]]);
+    expect([await names(), (await kinds()).length]).toEqual(before);
+    expect((await server.ask('POST', '/gear/import', { text: '' })).status).toBe(400);
+  });
+});
+
+describe('gear that a school makes', () => {
+  it('is in the closet once it is made, and what was used up for it is not', async () => {
+    const gear = async (name: string) => (await server.ask('GET', '/gear')).body.find((g: { name: string }) => g.name === name);
+    const [targets, bells] = [await gear('Ring targets'), await gear('Hand bells')];
+    expect((await server.ask('POST', '/home-made/sounding-target/made', { count: 2, place: 'shelf C' })).status).toBe(200);
+    expect((await gear('Ring targets')).count).toBe(targets.count - 2);
+    expect((await gear('Hand bells')).count).toBe(bells.count - 2);
+    expect(await gear('Sounding target')).toMatchObject({ gearKind: 'sounding target', count: 2, limits: { loudestDb: 75 } });
+    await server.ask('POST', '/home-made/sounding-target/made', { count: 9, place: 'shelf C' });
+    expect((await gear('Sounding target')).count).toBe(11);
+    expect((await gear('Hand bells')).count).toBe(0);
+    expect((await server.ask('POST', '/home-made/sounding-target/made', { count: 0, place: '' })).status).toBe(400);
+    expect((await server.ask('POST', '/home-made/cannon/made', { count: 1, place: '' })).status).toBe(404);
+  });
+});

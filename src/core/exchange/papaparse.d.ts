@@ -11,6 +11,9 @@ declare module 'papaparse' {
     skipEmptyLines?: boolean | 'greedy';
     preview?: number;
   }
-  const papaparse: { parse(text: string, options?: Options): Result };
+  const papaparse: {
+    parse(text: string, options?: Options): Result;
+    unparse(rows: readonly (readonly unknown[])[], options?: { newline?: string }): string;
+  };
   export default papaparse;
 }

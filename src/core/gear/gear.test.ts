@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_CUPBOARD } from '../../content/cupboard.ts';
 import { GEAR_CATALOGUE } from '../../content/gearKinds.ts';
+import { HOME_MADE } from '../../content/homeMade.ts';
 import { Gear } from '../model/gear.ts';
 import { newHeader } from '../model/record.ts';
 import { changeOver } from './changeOver.ts';
 import { coverNeeds } from './cover.ts';
+import { making } from './homeMade.ts';
 import { isLatexFree, kindOfName, kindsOf, newKind, propertiesOf } from './kinds.ts';
 import type { GearNeed } from './need.ts';
 import { standInsFor } from './standIns.ts';
@@ -148,5 +150,50 @@ describe('kinds of gear', () => {
     const kinds = kindsOf(GEAR_CATALOGUE, [own]);
     expect(kinds.filter((k) => k.kind === 'hoop')).toEqual([own]);
     expect(kinds).toHaveLength(GEAR_CATALOGUE.length);
+  });
+});
+
+describe('making a thing', () => {
+  const thing = (id: string) => HOME_MADE.find((t) => t.id === id)!;
+  const stock = (list: [string, number][]) => list.map(([gearKind, count]) => ({ gearKind, count }));
+
+  it('says how many can be made, what is short, how long it takes and what it costs', () => {
+    const here = stock([
+      ['target', 4],
+      ['bell', 3],
+    ]);
+    expect(making(thing('sounding-target'), here, 2)).toMatchObject({ canMake: 3, minutes: 20, costCents: 1040 });
+    const five = making(thing('sounding-target'), here, 5).materials;
+    expect(five.map((m) => [m.gearKind, m.count, m.short])).toEqual([
+      ['target', 5, 1],
+      ['bell', 5, 2],
+      [undefined, 5, 0],
+      [undefined, 5, 0],
+    ]);
+  });
+
+  it('needs once what is only lent, and a part of a thing as a whole one', () => {
+    expect(
+      making(
+        thing('soft-playground-ball'),
+        stock([
+          ['playground ball', 6],
+          ['air pump', 1],
+        ]),
+        4,
+      ).materials[1],
+    ).toMatchObject({ count: 1, short: 0 });
+    expect(making(thing('soft-playground-ball'), stock([['playground ball', 6]]), 1).canMake).toBe(0);
+    const handles = making(
+      thing('foam-handle'),
+      stock([
+        ['short racket', 8],
+        ['foam tube', 1],
+      ]),
+      8,
+    );
+    expect(handles.canMake).toBe(8);
+    expect(handles.materials[1].count).toBe(1);
+    expect(making(thing('tactile-line'), [], 3).canMake).toBe(Number.POSITIVE_INFINITY);
   });
 });

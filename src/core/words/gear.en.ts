@@ -1,3 +1,4 @@
+import type { Gear } from '../model/gear.ts';
 import type { GearProperties } from '../model/gearKind.ts';
 
 /** What gear is like, property by property, each in a few words; lengths in the school's units. */
@@ -19,4 +20,15 @@ export function likenessWords(p: GearProperties, say: (metres: number) => string
     ['outdoors', p.outdoors && { in: 'indoors', out: 'outdoors', both: 'indoors and out' }[p.outdoors]],
   ];
   return words.flatMap(([key, text]) => (text ? [{ key, words: String(text) }] : []));
+}
+
+/** What must not be done with an item, sentence by sentence without a full stop. */
+export function limitWords(limits: Gear['limits'] = {}): string[] {
+  const { hits, loadKg, loudestDb, smallestMm } = limits;
+  return [
+    ...(hits?.length ? [`Used to hit only: ${hits.join(', ')}`] : []),
+    ...(loadKg === undefined ? [] : [`Carries at most ${loadKg} kg`]),
+    ...(loudestDb === undefined ? [] : [`At most ${loudestDb} dB loud`]),
+    ...(smallestMm === undefined ? [] : [`Its smallest loose part is ${smallestMm} mm`]),
+  ];
 }

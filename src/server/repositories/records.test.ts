@@ -55,6 +55,6 @@ describe('records', () => {
       .values({ id: 'odd', schoolId: 'home', version: 1, revision: 0, data: { kind: 'gear', version: 1, count: 'many' } });
     await expect(gearRecords.get(open.db, 'odd')).rejects.toThrowError();
     const newer = repository<Gear>(gear, Gear, 'run', (g) => g.id);
-    await expect(newer.get(open.db, 'a'), 'a gear row read as a run').rejects.toThrowError('no upgrade for gear version 1');
+    await expect(newer.get(open.db, 'a'), 'a gear row read as a run').rejects.toThrowError('no upgrade for gear version 2');
   });
 });

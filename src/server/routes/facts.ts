@@ -1,17 +1,13 @@
 import { eq } from 'drizzle-orm';
 import { Router } from 'express';
-import { GEAR_CATALOGUE } from '../../content/gearKinds.ts';
 import { PAINTED_KINDS } from '../../content/paintedSets.ts';
-import { kindOfName, kindsOf, newKind } from '../../core/gear/kinds.ts';
-import { Gear } from '../../core/model/gear.ts';
-import { GearFamily, GearKind } from '../../core/model/gearKind.ts';
 import { type ClassId, HOME_SCHOOL } from '../../core/model/ids.ts';
 import { newHeader } from '../../core/model/record.ts';
 import { plainRoom, Room } from '../../core/model/room.ts';
 import { School } from '../../core/model/school.ts';
 import type { Database } from '../database.ts';
 import { Problem, readInput } from '../problem.ts';
-import { gameRecords, gearRecords, periodRecords, roomRecords, schoolRecords } from '../repositories/index.ts';
+import { gameRecords, periodRecords, roomRecords, schoolRecords } from '../repositories/index.ts';
 import { periods } from '../tables.ts';
 import { bodyOf, idParam, newId, route } from './route.ts';
 
@@ -20,7 +16,7 @@ function plainFor({ outline }: Record<string, unknown>) {
   return Array.isArray(outline) ? plainRoom(outline) : {};
 }
 
-/** The school, its rooms, its cupboard, its games. */
+/** The school, its rooms, its games. */
 export function factRoutes(db: Database): Router {
   const router = Router();
   route(router, 'get', '/school', () => schoolRecords.get(db, HOME_SCHOOL));
@@ -45,32 +41,6 @@ export function factRoutes(db: Database): Router {
 
   // What is commonly painted on floors, by size.
   route(router, 'get', '/painted-lines', async () => PAINTED_KINDS);
-
-  route(router, 'get', '/gear', () => gearRecords.list(db));
-  // A name and a count are enough: the kind is read from the name. A kind that nobody knows is the school's own from now on, if its family is said.
-  route(router, 'post', '/gear', async (req) => {
-    const { family, ...body } = bodyOf(req);
-    const school = await schoolRecords.get(db, HOME_SCHOOL);
-    const kinds = kindsOf(GEAR_CATALOGUE, school.gearKinds);
-    const named = typeof body.gearKind === 'string' && body.gearKind.trim() !== '' ? body.gearKind.trim() : undefined;
-    const gearKind = named ?? kindOfName(String(body.name ?? ''), kinds);
-    const gear = readInput(Gear, { place: '', ...body, gearKind, ...newHeader('gear', 2), id: newId('g') });
-    if (kinds.some((k) => k.kind === gearKind)) return gearRecords.add(db, gear);
-    if (family === undefined) throw new Problem(400, 'bad-input', [{ path: ['gearKind'], code: 'unknown-kind' }]);
-    const own = newKind(readInput(GearKind.shape.kind, gearKind), readInput(GearFamily, family));
-    return db.transaction(async (tx) => {
-      await schoolRecords.put(tx, { ...school, gearKinds: [...(school.gearKinds ?? []), own] });
-      return gearRecords.add(tx, gear);
-    });
-  });
-  // The catalogue, with the school's own kinds before it.
-  route(router, 'get', '/gear-kinds', async () => kindsOf(GEAR_CATALOGUE, (await schoolRecords.get(db, HOME_SCHOOL)).gearKinds));
-  route(router, 'put', '/gear/:id', async (req) => {
-    const id = idParam(req);
-    await gearRecords.get(db, id);
-    return gearRecords.put(db, readInput(Gear, { ...bodyOf(req), id }));
-  });
-  route(router, 'delete', '/gear/:id', (req) => gearRecords.remove(db, idParam(req)));
 
   route(router, 'get', '/games', () => gameRecords.list(db));
   return router;

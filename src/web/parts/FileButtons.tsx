@@ -6,20 +6,12 @@ import { floorSvg, PAGE_MARGIN_M } from '../../core/exchange/floorSvg.ts';
 import type { LaidPiece } from '../../core/model/laidPiece.ts';
 import type { Piece } from '../../core/model/piece.ts';
 import type { Room } from '../../core/model/room.ts';
+import { download } from './download.ts';
 
 /** The scale of the drawing's page: a room of 26 m is 27 cm wide. */
 const SCALE = 100;
 /** Dots of the picture a metre. */
 const DOTS = 60;
-
-/** Hands a file to the browser's downloads. */
-function download(content: Blob, name: string): void {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(content);
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
-}
 
 /** The drawing as a picture, painted by the browser itself. */
 async function picture(svg: string, widthM: number, depthM: number): Promise<Blob> {

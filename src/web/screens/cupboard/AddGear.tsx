@@ -31,7 +31,8 @@ export function AddGear({ kinds, places, onAdded }: Props) {
   );
   const add = async () => {
     if (!/^\d+$/.test(text.count.trim())) throw new Error(`Count: "${text.count}" is not a count. Write 12.`);
-    const kind = named === '' ? {} : { gearKind: named, ...(isNew && family ? { family } : {}) };
+    if (isNew && !family) throw new Error(`“${named}” is a kind that nobody knows yet. Choose its family.`);
+    const kind = named === '' ? {} : { gearKind: named, ...(isNew ? { family } : {}) };
     await call('POST', '/gear', { name: text.name, count: Number(text.count), place: text.place, ...kind });
     setText({ ...EMPTY, place: text.place });
     setFamily('');

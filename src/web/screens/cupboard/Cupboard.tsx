@@ -6,13 +6,16 @@ import type { Gear } from '../../../core/model/gear.ts';
 import type { GearKind } from '../../../core/model/gearKind.ts';
 import { call, problemWords } from '../../api.ts';
 import { DayBar, useDay } from '../../parts/DayBar.tsx';
+import { download } from '../../parts/download.ts';
 import { isoDate } from '../../parts/now.ts';
 import { Problem } from '../../parts/Problem.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { useFittedDay } from '../../parts/useReadiness.ts';
 import { AddGear } from './AddGear.tsx';
 import { GearDetails } from './GearDetails.tsx';
+import { GearImport } from './GearImport.tsx';
 import { GearRow } from './GearRow.tsx';
+import { MakeIt } from './MakeIt.tsx';
 
 /** The gear closet, shelf by shelf: what there is, what it is like, and how much of it each of today's periods takes at once. */
 export function Cupboard() {
@@ -24,6 +27,7 @@ export function Cupboard() {
   const [open, setOpen] = useState<string | null>(null);
   const [problem, setProblem] = useState('');
   const [looked, setLooked] = useState('');
+  const [importing, setImporting] = useState(false);
   const refresh = async () => {
     setProblem('');
     for (const queryKey of [['gear'], ['gear-kinds'], ['school'], ['desk'], ['day']]) await client.invalidateQueries({ queryKey });
@@ -36,6 +40,10 @@ export function Cupboard() {
   const need = (kind: string, periodId: string) =>
     fitted[periodId]?.gear.filter((l) => l.gearKind === kind).reduce((sum, l) => Math.max(sum, l.need), 0) ?? 0;
   const all = list.data ?? [];
+  const saveList = async () => {
+    const { gearCsv } = await import('../../../core/exchange/gearCsv.ts');
+    download(new Blob([gearCsv(all, kinds)], { type: 'text/csv' }), 'gear.csv');
+  };
   const words = looked.toLowerCase().split(/\s+/).filter(Boolean);
   const isLookedFor = (g: Gear) => words.every((w) => `${g.name} ${g.gearKind} ${g.place}`.toLowerCase().includes(w));
   const shown = all.filter(isLookedFor).sort((a, b) => a.place.localeCompare(b.place) || a.name.localeCompare(b.name));
@@ -46,16 +54,22 @@ export function Cupboard() {
       <main className="min-h-0 flex-1 overflow-auto px-6 py-4">
         <div className="flex flex-wrap items-end justify-between gap-4">
           <h1 className="text-xl">Gear closet</h1>
-          <label className="flex items-center gap-2">
+          <label className="ml-auto flex items-center gap-2">
             <Search size={16} aria-hidden="true" />
             <span className="sr-only">Find gear</span>
             <input className="field w-64" placeholder="Find gear" value={looked} onChange={(e) => setLooked(e.target.value)} />
           </label>
+          <button type="button" className="btn" onClick={() => setImporting(true)}>
+            Import a list
+          </button>
+          <button type="button" className="btn" disabled={!all.length} onClick={() => void saveList()}>
+            Save as CSV
+          </button>
         </div>
         {(list.error || problem) && <Problem text={problem || problemWords(list.error)} />}
         <AddGear kinds={kinds} places={[...new Set(all.map((g) => g.place).filter(Boolean))]} onAdded={refresh} />
         {shown.length > 0 && day.length > 0 && (
-          <p className="sticky top-0 z-10 mt-3 flex justify-end bg-paper pt-1 pr-20 text-xs text-muted">
+          <p className="sticky -top-4 z-10 mt-3 flex justify-end bg-paper pt-3 pr-20 pb-0.5 text-xs text-muted">
             <span className="self-end pr-2">needed at once in</span>
             {day.map((d, i) => (
               <span key={d.period.id} className="w-16 text-right leading-4">
@@ -88,7 +102,9 @@ export function Cupboard() {
           <p className="mt-4 text-muted">The closet is empty. Add what you have; games then say what is short before the bell.</p>
         )}
         {all.length > 0 && !shown.length && <p className="mt-4 text-muted">Nothing in the closet is called “{looked}”.</p>}
+        {all.length > 0 && !words.length && <MakeIt gear={all} onMade={refresh} />}
       </main>
+      {importing && <GearImport onClose={() => setImporting(false)} onDone={refresh} />}
       {open && <GearDetails gear={all.find((g) => g.id === open)} kinds={kinds} onClose={() => setOpen(null)} save={save} />}
     </div>
   );

@@ -2,7 +2,7 @@ import { SlidersHorizontal, Trash2 } from 'lucide-react';
 import { propertiesOf } from '../../../core/gear/kinds.ts';
 import type { Gear } from '../../../core/model/gear.ts';
 import type { GearKind } from '../../../core/model/gearKind.ts';
-import { likenessWords } from '../../../core/words/gear.en.ts';
+import { likenessWords, limitWords } from '../../../core/words/gear.en.ts';
 import { CommitField } from '../../parts/CommitField.tsx';
 import { useUnits } from '../../parts/units.ts';
 
@@ -27,6 +27,7 @@ export function GearRow({ gear, kinds, needs, have, save, remove, onOpen }: Prop
   const units = useUnits();
   const { properties, typical } = propertiesOf(gear, kinds);
   const known = likenessWords(properties, units.say).filter(({ key }) => !typical.includes(key));
+  const limits = limitWords(gear.limits);
   const usual = likenessWords(properties, units.say).filter(({ key }) => typical.includes(key));
   return (
     <li className="flex items-start border-b py-1">
@@ -52,6 +53,7 @@ export function GearRow({ gear, kinds, needs, have, save, remove, onOpen }: Prop
           {gear.gearKind}
           {known.length > 0 && `, ${known.map((k) => k.words).join(', ')}`}
           {usual.length > 0 && <span className="text-muted"> · typically {usual.map((k) => k.words).join(', ')}</span>}
+          {limits.length > 0 && <span className="text-caution"> · {limits.join('; ')}</span>}
         </p>
       </div>
       {needs.map(({ id, count }) => (

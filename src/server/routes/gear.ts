@@ -1,0 +1,131 @@
+import { Router } from 'express';
+import { z } from 'zod';
+import { GEAR_CATALOGUE } from '../../content/gearKinds.ts';
+import { HOME_MADE } from '../../content/homeMade.ts';
+import { type GearPreview, type GearRow, readGearCsv } from '../../core/exchange/gearCsv.ts';
+import { making } from '../../core/gear/homeMade.ts';
+import { kindOfName, kindsOf, newKind } from '../../core/gear/kinds.ts';
+import { Gear } from '../../core/model/gear.ts';
+import { GearFamily, GearKind } from '../../core/model/gearKind.ts';
+import { HOME_SCHOOL } from '../../core/model/ids.ts';
+import { newHeader } from '../../core/model/record.ts';
+import { School } from '../../core/model/school.ts';
+import { optionalLine, whole } from '../../core/model/text.ts';
+import type { Database } from '../database.ts';
+import { Problem, readInput } from '../problem.ts';
+import { gearRecords, schoolRecords } from '../repositories/index.ts';
+import { bodyOf, idParam, newId, route } from './route.ts';
+
+const ImportRequest = z.object({
+  text: z.string().min(1, { message: 'empty' }).max(500_000, { message: 'too-long' }),
+  commit: z.boolean().optional(),
+});
+const Made = z.object({ count: whole(1, 200), place: optionalLine(60) });
+
+const kindsHere = async (db: Database) => {
+  const school = await schoolRecords.get(db, HOME_SCHOOL);
+  return { school, kinds: kindsOf(GEAR_CATALOGUE, school.gearKinds) };
+};
+
+/** Adds kinds to the school's own. */
+async function addKinds(db: Database, fresh: readonly GearKind[]): Promise<void> {
+  if (!fresh.length) return;
+  const school = await schoolRecords.get(db, HOME_SCHOOL);
+  await schoolRecords.put(db, readInput(School, { ...school, gearKinds: [...(school.gearKinds ?? []), ...fresh] }));
+}
+
+/** The items of a kind with so many fewer, the fullest first; none goes below nothing. */
+function usedUp(gear: readonly Gear[], kind: string, count: number): Gear[] {
+  let left = count;
+  const items = gear.filter((g) => g.gearKind === kind && g.count > 0).sort((a, b) => b.count - a.count);
+  return items.flatMap((item) => {
+    const taken = Math.min(left, item.count);
+    left -= taken;
+    return taken ? [{ ...item, count: item.count - taken }] : [];
+  });
+}
+
+/** The item of a row's name, and of its place if it says one. */
+const itemOf = (gear: readonly Gear[], { fields }: GearRow): Gear | undefined =>
+  gear.find(
+    (g) =>
+      g.name.toLowerCase() === fields.name.toLowerCase() &&
+      (fields.place === undefined || g.place.toLowerCase() === fields.place.toLowerCase()),
+  );
+const isSame = (item: Gear, { fields }: GearRow): boolean =>
+  Object.entries(fields).every(([key, value]) => item[key as keyof Gear] === value);
+
+async function lookAt(db: Database, text: string): Promise<GearPreview> {
+  const { kinds } = await kindsHere(db);
+  const gear = await gearRecords.list(db);
+  const list = readGearCsv(text, kinds);
+  const known = list.rows.filter((row) => itemOf(gear, row));
+  const changed = known.filter((row) => !isSame(itemOf(gear, row)!, row));
+  return { ...list, added: list.rows.filter((row) => !itemOf(gear, row)), changed, same: known.length - changed.length };
+}
+
+/** The gear closet: its lines, the kinds that there are, lists in. */
+export function gearRoutes(db: Database): Router {
+  const router = Router();
+  route(router, 'get', '/gear', () => gearRecords.list(db));
+  // The catalogue, with the school's own kinds before it.
+  route(router, 'get', '/gear-kinds', async () => (await kindsHere(db)).kinds);
+  // A name and a count are enough: the kind is read from the name. A kind that nobody knows is the school's own from now on, if its family is said.
+  route(router, 'post', '/gear', async (req) => {
+    const { family, ...body } = bodyOf(req);
+    const { kinds } = await kindsHere(db);
+    const named = typeof body.gearKind === 'string' && body.gearKind.trim() !== '' ? body.gearKind.trim() : undefined;
+    const gearKind = named ?? kindOfName(String(body.name ?? ''), kinds);
+    const gear = readInput(Gear, { place: '', ...body, gearKind, ...newHeader('gear', 2), id: newId('g') });
+    if (kinds.some((k) => k.kind === gearKind)) return gearRecords.add(db, gear);
+    if (family === undefined) throw new Problem(400, 'bad-input', [{ path: ['gearKind'], code: 'unknown-kind' }]);
+    const own = newKind(readInput(GearKind.shape.kind, gearKind), readInput(GearFamily, family));
+    return db.transaction(async (tx) => {
+      await addKinds(tx, [own]);
+      return gearRecords.add(tx, gear);
+    });
+  });
+  // Looked at first, then stored whole or not at all.
+  route(router, 'post', '/gear/import', async (req) => {
+    const { text, commit } = readInput(ImportRequest, bodyOf(req));
+    const preview = await lookAt(db, text);
+    if (!commit) return preview;
+    if (preview.errors.length) {
+      const issues = preview.errors.map((e) => ({ path: ['row', e.row, e.column], code: e.code }));
+      throw new Problem(400, 'bad-input', issues, { preview });
+    }
+    await db.transaction(async (tx) => {
+      await addKinds(tx, preview.kinds);
+      const gear = await gearRecords.list(tx);
+      for (const row of preview.changed) await gearRecords.put(tx, readInput(Gear, { ...itemOf(gear, row)!, ...row.fields }));
+      for (const { fields } of preview.added)
+        await gearRecords.add(tx, readInput(Gear, { place: '', ...fields, ...newHeader('gear', 2), id: newId('g') }));
+    });
+    return preview;
+  });
+  // What a school can make itself.
+  route(router, 'get', '/home-made', async () => HOME_MADE);
+  // Some of it were made: they are in the closet now, and what was used up for them is not.
+  route(router, 'post', '/home-made/:id/made', async (req) => {
+    const thing = HOME_MADE.find((t) => t.id === idParam(req));
+    if (!thing) throw new Problem(404, 'unknown-id', [{ path: ['id'], code: 'unknown-id' }]);
+    const { count, place } = readInput(Made, bodyOf(req));
+    return db.transaction(async (tx) => {
+      const gear = await gearRecords.list(tx);
+      for (const { gearKind, isKept, count: used } of making(thing, gear, count).materials)
+        if (gearKind !== undefined && !isKept) for (const item of usedUp(gear, gearKind, used)) await gearRecords.put(tx, item);
+      const { title, gearKind, properties, limits } = thing;
+      const was = gear.find((g) => g.name === title && g.place === place);
+      if (was) return gearRecords.put(tx, { ...was, count: Math.min(999, was.count + count) });
+      const made = { name: title, gearKind, count, place, ...properties, limits, ...newHeader('gear', 2), id: newId('g') };
+      return gearRecords.add(tx, readInput(Gear, made));
+    });
+  });
+  route(router, 'put', '/gear/:id', async (req) => {
+    const id = idParam(req);
+    await gearRecords.get(db, id);
+    return gearRecords.put(db, readInput(Gear, { ...bodyOf(req), id }));
+  });
+  route(router, 'delete', '/gear/:id', (req) => gearRecords.remove(db, idParam(req)));
+  return router;
+}
