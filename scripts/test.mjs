@@ -55,7 +55,7 @@ function suite(name, ...args) {
 
 installPackages();
 installChromium();
-check('types', ['concurrently', '-m', '2', '--raw', ...['core', 'server', 'web', 'e2e'].map((part) => `tsc -p tsconfig.${part}.json`)]);
+check('types', ['concurrently', '-m', '2', '--raw', ...['web', 'server', 'core', 'e2e'].map((part) => `tsc -p tsconfig.${part}.json`)]);
 check('format and lint', ['biome', 'check']);
 check('import rules', ['depcruise', '--config', '.dependency-cruiser.cjs', 'src']);
 suite('unit');
