@@ -19,6 +19,21 @@ export interface GearLine {
 export const stockOf = (cupboard: readonly Pick<Gear, 'gearKind' | 'count'>[], kind: string): number =>
   cupboard.filter((g) => g.gearKind === kind).reduce((sum, g) => sum + g.count, 0);
 
+/** How many of a kind one carries to a place and puts down at once. House figure. */
+const HANDFUL = 6;
+
+/** How often somebody bends down to put the gear of a block where it goes: what is of one kind goes to a place by handfuls, as far as there is enough. */
+export function handfuls(lines: readonly GearLine[]): number {
+  return lines.reduce((sum, { at, have }) => {
+    let left = have;
+    return at.reduce((all, { count }) => {
+      const here = Math.min(left, count);
+      left -= here;
+      return all + Math.ceil(here / HANDFUL);
+    }, sum);
+  }, 0);
+}
+
 /** What a lesson that runs at the same time has of the gear, by kind. */
 export interface GearClaim {
   to: string;

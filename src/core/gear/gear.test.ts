@@ -5,7 +5,7 @@ import { HOME_MADE } from '../../content/homeMade.ts';
 import { Gear } from '../model/gear.ts';
 import { newHeader } from '../model/record.ts';
 import { changeOver } from './changeOver.ts';
-import { coverNeeds } from './cover.ts';
+import { coverNeeds, handfuls } from './cover.ts';
 import { making } from './homeMade.ts';
 import { isLatexFree, kindOfName, kindsOf, newKind, propertiesOf } from './kinds.ts';
 import type { GearNeed } from './need.ts';
@@ -29,6 +29,16 @@ describe('coverNeeds', () => {
   it('is short of everything where there is nothing, and of nothing where nothing is needed', () => {
     expect(coverNeeds('b', [need('one', 'bell', 2)], [])).toMatchObject([{ have: 0, short: 2, from: [] }]);
     expect(coverNeeds('b', [], DEMO_CUPBOARD)).toEqual([]);
+  });
+});
+
+describe('handfuls', () => {
+  it('are what one carries at once of a kind to a place, of what is there', () => {
+    const needs = [need('one', 'beanbag', 12), need('two', 'beanbag', 5), need('two', 'hoop', 1), need('three', 'bell', 2)];
+    const lines = coverNeeds('b', needs, [gear('x', 'beanbag', 40), gear('y', 'hoop', 9)]);
+    expect(handfuls(lines)).toBe(2 + 1 + 1);
+    expect(handfuls(coverNeeds('b', needs, [gear('x', 'beanbag', 7)]))).toBe(2);
+    expect(handfuls([])).toBe(0);
   });
 });
 

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { type FitInput, type FittedBlock, laidIn } from '../../../core/fit/fitted.ts';
-import type { GearLine } from '../../../core/gear/cover.ts';
+import { type GearLine, handfuls } from '../../../core/gear/cover.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
 import { wallNames } from '../../../core/words/floor.en.ts';
 import type { Desk } from '../../api.ts';
@@ -124,7 +124,7 @@ function Sheet({ desk, block, gear, settings, head }: SheetProps) {
   const units = useUnits();
   const [at, setAt] = useState(1);
   const pieces = block.game?.pieces ?? [];
-  const laid = gear.reduce((sum, g) => sum + Math.min(g.need, g.have), 0);
+  const laid = handfuls(gear);
   const things = useMemo(() => laidIn(block), [block]);
   const [grade, setGrade] = useState<Grade>('exact');
   const exact = useSetOut(room, pieces, laid, settings.tapeM, settings.rates, things);
