@@ -3,6 +3,7 @@ import type { z } from 'zod';
 import { kindOfName, newKind } from '../gear/kinds.ts';
 import { Gear } from '../model/gear.ts';
 import { GearFamily, type GearKind, type GearProperties } from '../model/gearKind.ts';
+import { cutIntoCells, readPasted } from './pasted.ts';
 
 /** Columns of a gear list in the order in which they are written: field, heading, and other headings that are read. */
 const COLUMNS: [field: GearField, heading: string, also: string[]][] = [
@@ -106,13 +107,9 @@ function saidIn(cells: readonly string[], columns: readonly (GearField | undefin
  * everything that is wrong by row and column. A kind that is missing is read from the name; one that nobody knows needs its family.
  */
 export function readGearCsv(text: string, kinds: readonly GearKind[]): GearList {
-  const clean = text.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n');
-  const delimiter = ['\t', ';', ','].find((d) => clean.split('\n', 1)[0].includes(d)) ?? ',';
-  const parsed = papaparse.parse(clean, { delimiter, skipEmptyLines: 'greedy', preview: MOST_ROWS + 2 });
-  const table = parsed.data;
-  const errors: GearError[] = parsed.errors
-    .filter((e) => e.type === 'Quotes')
-    .map((e) => ({ row: (e.row ?? 0) + 1, column: '', code: 'quotes', value: '' }));
+  const { clean, delimiter } = readPasted(text);
+  const { table, errors: unclosed } = cutIntoCells(clean, delimiter, MOST_ROWS + 2);
+  const errors: GearError[] = unclosed;
   const { columns, hasHeading } = columnsOf(table[0] ?? []);
   const body = table.slice(hasHeading ? 1 : 0);
   if (!body.length) return { rows: [], errors: [...errors, { row: 1, column: '', code: 'no-rows', value: '' }], kinds: [] };

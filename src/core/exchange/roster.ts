@@ -1,6 +1,6 @@
-import papaparse from 'papaparse';
 import { MOST_STUDENTS } from '../model/schoolClass.ts';
 import { line } from '../model/text.ts';
+import { cutIntoCells, readPasted } from './pasted.ts';
 
 export const ROSTER_COLUMNS = ['given', 'family', 'name', 'rating', 'other'] as const;
 export type RosterColumn = (typeof ROSTER_COLUMNS)[number];
@@ -92,8 +92,7 @@ function problem(value: string): RosterError['code'] | undefined {
  * `columnsWanted`: what each column is, told by hand; `repeatsAllowed`: two students may really have one name.
  */
 export function readRoster(text: string, columnsWanted?: readonly RosterColumn[], repeatsAllowed = false): RosterPreview {
-  const clean = text.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n');
-  const delimiter = ['\t', ';', ','].find((d) => clean.split('\n', 1)[0].includes(d)) ?? ',';
+  const { clean, delimiter } = readPasted(text);
   // A lone column of "Family, Given" is one name, not two columns: only where every line has exactly one comma and a blank after it.
   const lines = clean.split('\n').filter((l) => l.trim() !== '');
   const lone =
@@ -101,14 +100,11 @@ export function readRoster(text: string, columnsWanted?: readonly RosterColumn[]
     lines.length > 0 &&
     lines.every((l) => /^[^,"]+, [^,"]+$/.test(l)) &&
     !lines[0].split(',').some((cell) => heading(cell));
-  const parsed = papaparse.parse(clean, { delimiter: lone ? '\u0001' : delimiter, skipEmptyLines: 'greedy', preview: MOST_ROWS + 1 });
-  const table = parsed.data;
+  const { table, errors: unclosed } = cutIntoCells(clean, lone ? '\u0001' : delimiter, MOST_ROWS + 1);
   const { columns: guessed, hasHeading } = guessColumns(table);
   const columns = columnsWanted ? [...columnsWanted] : guessed;
   const sample = table.slice(0, 4).map((cells) => cells.map((cell) => cell.slice(0, 60)));
-  const errors: RosterError[] = parsed.errors
-    .filter((e) => e.type === 'Quotes')
-    .map((e) => ({ row: (e.row ?? 0) + 1, column: '', code: 'quotes' as const, value: '' }));
+  const errors: RosterError[] = unclosed;
   const body = table.slice(hasHeading ? 1 : 0);
   if (table.length > MOST_ROWS || body.length > MOST_STUDENTS) {
     errors.push({

@@ -4,6 +4,7 @@ import type { RosterColumn, RosterPreview } from '../../../core/exchange/roster.
 import type { RosterDiff } from '../../../core/exchange/rosterDiff.ts';
 import { inputWords } from '../../../core/words/en.ts';
 import { ApiProblem, call, problemWords } from '../../api.ts';
+import { CSV_FILES, FileButton } from '../../parts/FileButton.tsx';
 import { readTextFile } from '../../parts/readTextFile.ts';
 import { Floating } from '../../parts/Sheet.tsx';
 import { ColumnChoices, RowTable } from './ListPreview.tsx';
@@ -110,19 +111,7 @@ export function ImportDialog({
         </fieldset>
       )}
       <div className="mt-2 flex items-center gap-3">
-        <label className="btn cursor-pointer">
-          Read a CSV file
-          <input
-            type="file"
-            accept=".csv,.tsv,.txt,text/csv"
-            className="sr-only"
-            onChange={async (e) => {
-              const file = e.target.files?.[0];
-              if (file) change(await readTextFile(file));
-              e.target.value = '';
-            }}
-          />
-        </label>
+        <FileButton label="Read a CSV file" accept={CSV_FILES} onFile={async (file) => change(await readTextFile(file))} />
         <button
           type="button"
           className={`btn ${shown ? '' : 'btn-tape'}`}

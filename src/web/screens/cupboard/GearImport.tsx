@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { GearPreview, GearRow } from '../../../core/exchange/gearCsv.ts';
 import { inputWords } from '../../../core/words/en.ts';
 import { ApiProblem, call, problemWords } from '../../api.ts';
+import { CSV_FILES, FileButton } from '../../parts/FileButton.tsx';
 import { Problem } from '../../parts/Problem.tsx';
 import { readTextFile } from '../../parts/readTextFile.ts';
 import { Floating } from '../../parts/Sheet.tsx';
@@ -47,19 +48,7 @@ export function GearImport({ onClose, onDone }: { onClose(): void; onDone(): Pro
         placeholder={'Name\tCount\tKept in\nSmall foam balls\t24\tbasket 3'}
       />
       <div className="mt-2 flex flex-wrap items-center gap-3">
-        <label className="btn cursor-pointer">
-          Read a CSV file
-          <input
-            type="file"
-            accept=".csv,.tsv,.txt,text/csv"
-            className="sr-only"
-            onChange={async (e) => {
-              const file = e.target.files?.[0];
-              if (file) change(await readTextFile(file));
-              e.target.value = '';
-            }}
-          />
-        </label>
+        <FileButton label="Read a CSV file" accept={CSV_FILES} onFile={async (file) => change(await readTextFile(file))} />
         <button
           type="button"
           className={`btn ${shown ? '' : 'btn-tape'}`}

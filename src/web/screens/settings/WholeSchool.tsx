@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ApiProblem, call, problemWords } from '../../api.ts';
+import { FileButton } from '../../parts/FileButton.tsx';
 
 /** Everything as one file: to keep elsewhere, to read with other programs, to begin a new school with. */
 export function WholeSchool() {
@@ -43,20 +44,14 @@ export function WholeSchool() {
         <a className="btn" href={`/api/export${priv ? '?private=yes' : ''}`} download="side-court-school.json">
           Export everything
         </a>
-        <label className="btn cursor-pointer">
-          Start from a file
-          <input
-            type="file"
-            accept=".json,application/json"
-            className="sr-only"
-            onChange={(e) => {
-              const file = e.target.files?.[0];
-              setProblem('');
-              if (file) take.mutate(file);
-              e.target.value = '';
-            }}
-          />
-        </label>
+        <FileButton
+          label="Start from a file"
+          accept=".json,application/json"
+          onFile={(file) => {
+            setProblem('');
+            take.mutate(file);
+          }}
+        />
       </div>
       {problem && (
         <p role="alert" className="mt-2 text-stop">
