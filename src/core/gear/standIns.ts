@@ -1,4 +1,4 @@
-import { BOUNCES, FIRMNESS, FLIGHTS, type GearKind, type GearProperties } from '../model/gearKind.ts';
+import { BOUNCES, FIRMNESS, FLIGHTS, type GearKind, type GearProperties, SOUNDS } from '../model/gearKind.ts';
 
 /** What is different with a stand-in: words say each. */
 export const STAND_IN_CHANGES = [
@@ -50,8 +50,6 @@ function steps(
   const word = by > 0 ? more : by < 0 ? less : undefined;
   return [Math.abs(by), word ? [word] : []];
 }
-
-const SOUNDS = ['none', 'rattle', 'bell', 'beep'];
 
 function differences(a: GearProperties, b: GearProperties): { far: number; changes: StandInChange[] } {
   const parts = [

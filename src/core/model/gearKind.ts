@@ -62,6 +62,9 @@ export const LATEX = ['yes', 'no', 'unknown'] as const;
 export const FIRMNESS = ['soft', 'medium', 'hard'] as const;
 export const BOUNCES = ['none', 'low', 'high'] as const;
 export const FLIGHTS = ['floats', 'slow', 'straight', 'fast'] as const;
+export const SOUNDS = ['none', 'rattle', 'bell', 'beep'] as const;
+export const TETHERS = ['none', 'from above', 'in the hand'] as const;
+export const OUTDOORS = ['in', 'out', 'both'] as const;
 
 const measure = (most: number) =>
   z.number({ message: 'number' }).positive({ message: 'too-small' }).max(most, { message: 'too-large' }).optional();
@@ -77,13 +80,13 @@ export const gearProperties = {
   lengthM: measure(100),
   faceWidthM: measure(2),
   gripMm: measure(200),
-  sound: choice(['none', 'rattle', 'bell', 'beep'] as const),
+  sound: choice(SOUNDS),
   colour: optionalLine(40).optional(),
   texture: optionalLine(40).optional(),
-  tether: choice(['none', 'from above', 'in the hand'] as const),
+  tether: choice(TETHERS),
   /** Unknown counts as yes wherever somebody may not touch it. */
   latex: choice(LATEX),
-  outdoors: choice(['in', 'out', 'both'] as const),
+  outdoors: choice(OUTDOORS),
 };
 export const GearProperties = z.object(gearProperties);
 export type GearProperties = z.infer<typeof GearProperties>;

@@ -55,13 +55,16 @@ const itemOf = (gear: readonly Gear[], { fields }: GearRow): Gear | undefined =>
 const isSame = (item: Gear, { fields }: GearRow): boolean =>
   Object.entries(fields).every(([key, value]) => item[key as keyof Gear] === value);
 
-async function lookAt(db: Database, text: string): Promise<GearPreview> {
+/** What a list would do, with the item that each of its changes is for. */
+async function lookAt(db: Database, text: string): Promise<{ preview: GearPreview; changes: { item: Gear; row: GearRow }[] }> {
   const { kinds } = await kindsHere(db);
   const gear = await gearRecords.list(db);
   const list = readGearCsv(text, kinds);
-  const known = list.rows.filter((row) => itemOf(gear, row));
-  const changed = known.filter((row) => !isSame(itemOf(gear, row)!, row));
-  return { ...list, added: list.rows.filter((row) => !itemOf(gear, row)), changed, same: known.length - changed.length };
+  const rows = list.rows.map((row) => ({ row, item: itemOf(gear, row) }));
+  const added = rows.flatMap(({ row, item }) => (item ? [] : [row]));
+  const changes = rows.flatMap(({ row, item }) => (item && !isSame(item, row) ? [{ item, row }] : []));
+  const same = rows.length - added.length - changes.length;
+  return { preview: { ...list, added, changed: changes.map(({ row }) => row), same }, changes };
 }
 
 /** The gear closet: its lines, the kinds that there are, lists in. */
@@ -88,20 +91,19 @@ export function gearRoutes(db: Database): Router {
   // Looked at first, then stored whole or not at all.
   route(router, 'post', '/gear/import', async (req) => {
     const { text, commit } = readInput(ImportRequest, bodyOf(req));
-    const preview = await lookAt(db, text);
-    if (!commit) return preview;
-    if (preview.errors.length) {
-      const issues = preview.errors.map((e) => ({ path: ['row', e.row, e.column], code: e.code }));
-      throw new Problem(400, 'bad-input', issues, { preview });
-    }
-    await db.transaction(async (tx) => {
+    return db.transaction(async (tx) => {
+      const { preview, changes } = await lookAt(tx, text);
+      if (!commit) return preview;
+      if (preview.errors.length) {
+        const issues = preview.errors.map((e) => ({ path: ['row', e.row, e.column], code: e.code }));
+        throw new Problem(400, 'bad-input', issues, { preview });
+      }
       await addKinds(tx, preview.kinds);
-      const gear = await gearRecords.list(tx);
-      for (const row of preview.changed) await gearRecords.put(tx, readInput(Gear, { ...itemOf(gear, row)!, ...row.fields }));
+      for (const { item, row } of changes) await gearRecords.put(tx, readInput(Gear, { ...item, ...row.fields }));
       for (const { fields } of preview.added)
         await gearRecords.add(tx, readInput(Gear, { place: '', ...fields, ...newHeader('gear', 2), id: newId('g') }));
+      return preview;
     });
-    return preview;
   });
   // What a school can make itself.
   route(router, 'get', '/home-made', async () => HOME_MADE);

@@ -4,6 +4,7 @@ import { GEAR_FAMILIES, type GearFamily, type GearKind } from '../../../core/mod
 import { call, problemWords } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
 import { Problem } from '../../parts/Problem.tsx';
+import { readCount } from '../../parts/readCount.ts';
 
 const EMPTY = { name: '', gearKind: '', count: '', place: '' };
 const FAMILIES = [['', 'choose …'] as const, ...GEAR_FAMILIES.map((f) => [f, f] as const)];
@@ -30,10 +31,10 @@ export function AddGear({ kinds, places, onAdded }: Props) {
     </label>
   );
   const add = async () => {
-    if (!/^\d+$/.test(text.count.trim())) throw new Error(`Count: "${text.count}" is not a count. Write 12.`);
+    const count = readCount(text.count, 'Count');
     if (isNew && !family) throw new Error(`“${named}” is a kind that nobody knows yet. Choose its family.`);
     const kind = named === '' ? {} : { gearKind: named, ...(isNew ? { family } : {}) };
-    await call('POST', '/gear', { name: text.name, count: Number(text.count), place: text.place, ...kind });
+    await call('POST', '/gear', { name: text.name, count, place: text.place, ...kind });
     setText({ ...EMPTY, place: text.place });
     setFamily('');
     setProblem('');

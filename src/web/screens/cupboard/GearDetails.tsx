@@ -1,6 +1,17 @@
 import { useState } from 'react';
 import type { Gear } from '../../../core/model/gear.ts';
-import { BOUNCES, FIRMNESS, FLIGHTS, type GearFamily, type GearKind, type GearProperties, LATEX } from '../../../core/model/gearKind.ts';
+import {
+  BOUNCES,
+  FIRMNESS,
+  FLIGHTS,
+  type GearFamily,
+  type GearKind,
+  type GearProperties,
+  LATEX,
+  OUTDOORS,
+  SOUNDS,
+  TETHERS,
+} from '../../../core/model/gearKind.ts';
 import { problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { Floating } from '../../parts/Sheet.tsx';
@@ -10,10 +21,10 @@ const CHOICES: [keyof GearProperties, string, readonly string[]][] = [
   ['firmness', 'Firmness', FIRMNESS],
   ['bounce', 'Bounce', BOUNCES],
   ['flight', 'Flight', FLIGHTS],
-  ['sound', 'Sound', ['none', 'rattle', 'bell', 'beep']],
-  ['tether', 'Tether', ['none', 'from above', 'in the hand']],
+  ['sound', 'Sound', SOUNDS],
+  ['tether', 'Tether', TETHERS],
   ['latex', 'Latex', LATEX],
-  ['outdoors', 'Used', ['in', 'out', 'both']],
+  ['outdoors', 'Used', OUTDOORS],
 ];
 /** What is hit. */
 const HIT: readonly GearFamily[] = ['balloon', 'ball', 'thrown object', 'cloth or rope'];

@@ -4,6 +4,7 @@ import type { Gear } from '../../../core/model/gear.ts';
 import type { GearKind } from '../../../core/model/gearKind.ts';
 import { likenessWords, limitWords } from '../../../core/words/gear.en.ts';
 import { CommitField } from '../../parts/CommitField.tsx';
+import { readCount } from '../../parts/readCount.ts';
 import { useUnits } from '../../parts/units.ts';
 
 interface Props {
@@ -17,18 +18,14 @@ interface Props {
   onOpen(): void;
 }
 
-const readCount = (text: string): number => {
-  if (!/^\d+$/.test(text.trim())) throw new Error(`"${text}" is not a count. Write 12.`);
-  return Number(text);
-};
-
 /** One line of a shelf: count and name, then what it is like in a sentence; what only its kind says is in gray and said to be typical. */
 export function GearRow({ gear, kinds, needs, have, save, remove, onOpen }: Props) {
   const units = useUnits();
   const { properties, typical } = propertiesOf(gear, kinds);
-  const known = likenessWords(properties, units.say).filter(({ key }) => !typical.includes(key));
+  const likeness = likenessWords(properties, units.say);
+  const known = likeness.filter(({ key }) => !typical.includes(key));
+  const usual = likeness.filter(({ key }) => typical.includes(key));
   const limits = limitWords(gear.limits);
-  const usual = likenessWords(properties, units.say).filter(({ key }) => typical.includes(key));
   return (
     <li className="flex items-start border-b py-1">
       <div className="w-14 shrink-0">
