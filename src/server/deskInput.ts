@@ -64,10 +64,12 @@ function sharedFacts(db: Database) {
       return known;
     };
   };
+  const school = once(() => schoolRecords.get(db, HOME_SCHOOL));
   return {
     cupboard: once(() => gearRecords.list(db)),
     games: once(() => gameRecords.list(db)),
-    school: once(() => schoolRecords.get(db, HOME_SCHOOL)),
+    school,
+    gearKinds: once(async () => kindsOf(GEAR_CATALOGUE, (await school()).gearKinds)),
     room: byId((id) => roomRecords.get(db, id)),
     ofClass: byId((id) => readClass(db, id)),
     history: byId((id) => readHistory(db, id)),
@@ -93,7 +95,7 @@ export async function readDesks(db: Database, periods: readonly Period[]): Promi
       room: await facts.room(period.roomId),
       cupboard: await facts.cupboard(),
       games: await facts.games(),
-      gearKinds: kindsOf(GEAR_CATALOGUE, (await facts.school()).gearKinds),
+      gearKinds: await facts.gearKinds(),
       school: await facts.school(),
       history: await facts.history(period.classId),
     });

@@ -13,13 +13,13 @@ export interface TakenOver {
 
 /**
  * The edits that put a block's places on tape of the floor before, each to the place of its size that is nearest in all;
- * undefined if there is none. `after`: the things of the block as it is.
+ * undefined if there is none. `after`: the things of the block as it is, for which `tapeInM` of tape are laid.
  */
 export function takeOver(
   block: { id: string; pieces: readonly Piece[] },
   before: readonly FloorThing[],
   after: readonly FloorThing[],
-  door: Point,
+  { door, tapeInM }: { door: Point; tapeInM: number },
 ): TakenOver | undefined {
   const pieceOf = (thing: FloorThing) => block.pieces.find((p) => p.id === (thing.of ?? thing.id));
   // Of a place that is several things of tape the first one leads, and the rest goes with it.
@@ -45,5 +45,5 @@ export function takeOver(
     const { dx, dy } = shift(move);
     return { ...thing, outline: thing.outline.map((p) => ({ x: p.x + dx, y: p.y + dy })) };
   });
-  return { edits, savedM: floorChange(before, after, door).tapeInM - floorChange(before, moved, door).tapeInM };
+  return { edits, savedM: tapeInM - floorChange(before, moved, door).tapeInM };
 }

@@ -4,7 +4,7 @@ import type { PlanBlock, RunPlan } from './runPlan.ts';
 import { type PlayNow, type RunState, visitsNow } from './runState.ts';
 
 /** One of a block's plays, or of the plays of one of its visits. */
-interface InPlay {
+export interface InPlay {
   play: number;
   visit?: number;
 }

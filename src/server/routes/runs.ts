@@ -2,6 +2,7 @@ import { and, eq, not } from 'drizzle-orm';
 import { Router } from 'express';
 import { z } from 'zod';
 import { fitUnweighed } from '../../core/fit/fit.ts';
+import { keepsAttempts } from '../../core/live/attemptsIn.ts';
 import { foldRun } from '../../core/live/foldRun.ts';
 import { freeze } from '../../core/live/freeze.ts';
 import { type LogEntry, logEntry } from '../../core/live/logEntry.ts';
@@ -113,7 +114,7 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
   // Private: each student's tries by step in the lessons that have ended, the newest last.
   route(router, 'get', '/classes/:id/attempts', async (req) => {
     const { id } = await classRecords.get(db, idParam(req));
-    const past = await runRecords.list(db, and(eq(runs.classId, id), not(stillOpen)));
+    const past = (await runRecords.list(db, and(eq(runs.classId, id), not(stillOpen)))).filter(keepsAttempts);
     const names: Record<string, string> = {};
     for (const run of past.sort((a, b) => a.startedAt - b.startedAt)) Object.assign(names, planOf(run).names);
     const attempts = await attemptsOf(db, past);

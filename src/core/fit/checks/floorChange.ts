@@ -26,7 +26,7 @@ export function floorChangeChecks(input: FitInput, draft: Omit<FitDraft, 'notice
   const gearSeconds = layingSeconds(0, 0, carried.length, SET_OUT_RATES) + walkM / SET_OUT_RATES.walkMs;
   const seconds = Math.round(gearSeconds + (tapeInM + tapeOutM * OFF) * SET_OUT_RATES.secondsPerTapeM);
   if (seconds <= was.gapSeconds) return [];
-  const reused = takeOver({ id: block.id, pieces }, before, after, door);
+  const reused = takeOver({ id: block.id, pieces }, before, after, { door, tapeInM });
   const ideas: Idea[] =
     reused && reused.savedM >= LEAST_SAVED_M ? [{ code: 'reuse-tape', data: { savedM: reused.savedM }, edits: reused.edits }] : [];
   return [

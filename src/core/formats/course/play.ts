@@ -67,9 +67,13 @@ function started(watch: CourseState['watch'], player: string, second: number): C
   return { ...watch, [player]: { from: second, ...(Number.isFinite(shortest) ? { best: shortest } : {}) } };
 }
 
-/** Every watch stands still: a lap with a rest in it is not timed. */
-const stopped = (watch: CourseState['watch']): CourseState['watch'] =>
-  Object.fromEntries(Object.entries(watch).map(([player, { from: _, ...kept }]) => [player, kept]));
+/** Watches stand still, all or one student's: a lap with a rest in it is not timed. */
+const stopped = (watch: CourseState['watch'], only?: string): CourseState['watch'] =>
+  Object.fromEntries(
+    Object.entries(watch).map(([player, { from, ...kept }]) =>
+      from === undefined || player === (only ?? player) ? [player, kept] : [player, { ...kept, from }],
+    ),
+  );
 
 function enter(setup: CoursePlaySetup, state: CourseState, player: string, at: number, second: number): CourseState | 'not-allowed' {
   const { start, next } = state.loop[player];
@@ -158,9 +162,7 @@ export const courseRules: PlayRules<CoursePlaySetup, CourseState, CourseEvent> =
   sheet: (_, { watch }) => Object.fromEntries(Object.entries(watch).map(([player, { from = -1, best = -1 }]) => [player, [from, best]])),
   vacate: (_, state, player) => ({
     ...state,
-    watch: Object.fromEntries(
-      Object.entries(state.watch).map(([id, { from, ...kept }]) => [id, id === player || from === undefined ? kept : { ...kept, from }]),
-    ),
+    watch: stopped(state.watch, player),
     between: state.between.filter((p) => p !== player),
     inside: state.inside.map((there) => there.filter((p) => p !== player)),
   }),

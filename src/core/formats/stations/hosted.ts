@@ -8,17 +8,18 @@ import type { AtPlace, Host } from '../hosted.ts';
 import type { StationsContext } from './group.ts';
 import { picked } from './picked.ts';
 
-/** Metres by which a station is made larger for a game: across, along, both; the smallest first. */
-const LARGER = [0, 1, 2, 3, 4, 5, 6, 8].flatMap(
-  (m) =>
-    (m
-      ? [
-          [m / 2, m / 2],
-          [m, 0],
-          [0, m],
-        ]
-      : [[0, 0]]) as [number, number][],
-);
+/** Metres by which a station is made larger for a game, the smallest first: half of it each way, all across, all along. */
+const LARGER: readonly (readonly [number, number])[] = [
+  [0, 0],
+  ...[1, 2, 3, 4, 5, 6, 8].flatMap(
+    (m) =>
+      [
+        [m / 2, m / 2],
+        [m, 0],
+        [0, m],
+      ] as const,
+  ),
+];
 /** The longest side of a station, m. */
 const LONGEST_M = 15;
 

@@ -72,8 +72,8 @@ export function ChangeOver({
   const door = useMemo(() => doorSpot(desk.room), [desk.room]);
   const change = useMemo(() => floorChange(from.things, after, door), [from, after, door]);
   const reused = useMemo(
-    () => takeOver({ id: block.id, pieces: block.game?.pieces ?? [] }, from.things, after, door),
-    [from, after, block, door],
+    () => takeOver({ id: block.id, pieces: block.game?.pieces ?? [] }, from.things, after, { door, tapeInM: change.tapeInM }),
+    [from, after, block, door, change],
   );
   const name = (c: Change) => {
     const [was, is] = [

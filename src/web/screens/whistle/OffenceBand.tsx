@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { PlanBlock } from '../../../core/live/runPlan.ts';
-import { whoIsWhere } from '../../../core/live/whoIsWhere.ts';
+import { type InPlay, whoIsWhere } from '../../../core/live/whoIsWhere.ts';
 import type { BlockId, StudentId } from '../../../core/model/ids.ts';
 import { LADDER_STEPS, stepAfter } from '../../../core/model/school.ts';
 import { formatWords } from '../../../core/words/en.ts';
@@ -21,7 +21,7 @@ export function OffenceBand({ run, block }: { run: LiveRun; block: PlanBlock }) 
   const { playing } = whoIsWhere(plan, state);
   const ladder = offences[what]?.ladder ?? LADDER_STEPS;
   const words = { ...LADDER_WORDS, restart: `out until ${formatWords(game.format).restart}` };
-  const tap = (student: string, address: { play: number; visit?: number }) => {
+  const tap = (student: string, address: InPlay) => {
     const step = stepAfter(ladder, state.offences[student] ?? 0);
     send({
       type: 'offence',

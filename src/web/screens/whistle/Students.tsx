@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { clockOf } from '../../../core/formats/speak.ts';
-import { blockNow, type SitsOut, whoIsWhere } from '../../../core/live/whoIsWhere.ts';
+import { blockNow, type InPlay, type SitsOut, whoIsWhere } from '../../../core/live/whoIsWhere.ts';
 import type { BlockId, StudentId } from '../../../core/model/ids.ts';
 import { formatWords } from '../../../core/words/en.ts';
 import { Floating } from '../../parts/Sheet.tsx';
@@ -37,9 +37,9 @@ export function Students({ run, onClose }: { run: LiveRun; onClose(): void }) {
   const action = actions.find((a) => a.code === code) ?? actions[0];
   const { playing, sittingOut, out } = whoIsWhere(plan, state);
   const name = (id: string) => plan.names[id] ?? id;
-  const inPlay = (address: { play: number; visit?: number }, event: { type: string; [field: string]: unknown }) =>
+  const inPlay = (address: InPlay, event: { type: string; [field: string]: unknown }) =>
     block && send({ type: 'play', blockId: block.id as BlockId, ...addressOf(address), event });
-  const tap = (student: string, address: { play: number; visit?: number }) => {
+  const tap = (student: string, address: InPlay) => {
     if ('leaves' in action) send({ type: 'presence', student: student as StudentId, status: 'excused', role: 'away' });
     else {
       const seconds = action.seconds ? { seconds: action.seconds } : {};
