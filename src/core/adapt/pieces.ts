@@ -1,0 +1,277 @@
+import { type Demands, PURPOSE_ACTIONS, type PurposeAction } from '../model/demand.ts';
+import type { GearUse } from '../model/gearKind.ts';
+import type { Abilities } from './abilityOf.ts';
+import type { BlockFacts, Candidate } from './candidate.ts';
+import { OBJECT_ACTIONS } from './dialKinds.ts';
+import { COSTS, lightnessOf } from './figures.ts';
+import { isImplement, isObject, isTarget, likeness, mayBeLatex, type Thing } from './things.ts';
+
+/** Uses by which an object serves an action. */
+const USES: Partial<Record<PurposeAction, readonly GearUse[]>> = {
+  send: ['throw', 'roll', 'slide', 'kick', 'be hit'],
+  receive: ['catch', 'roll'],
+  strike: ['be hit', 'kick', 'hit with'],
+  aim: ['throw', 'roll', 'slide', 'be hit', 'kick'],
+  'carry-or-dribble': ['carry', 'throw', 'catch', 'roll', 'kick'],
+};
+/** What making something costs more than taking it. */
+const MAKING = 0.5;
+
+const round = (cost: number) => Math.round(cost * 100) / 100;
+const usesOf = ({ id, materials }: Thing, count = 1) => (materials ? materials.map((m) => ({ ...m })) : [{ gearId: id, count }]);
+
+interface Parts {
+  to: string;
+  dial: 'object' | 'implement' | 'target';
+  cost: number;
+  eases: Demands;
+  adds?: Demands;
+  spreads?: Demands;
+  keeps: PurposeAction[];
+  cautions?: string[];
+  uses: { gearId: string; count: number }[];
+}
+
+function candidate(
+  { to, dial, cost, eases, adds = {}, spreads = {}, keeps, cautions = [], uses }: Parts,
+  things: readonly Thing[],
+): Candidate {
+  const homeMade = things.find((t) => t.homeMade)?.homeMade;
+  return {
+    dial: { dial, to, data: {}, uses, ...(homeMade ? { homeMade } : {}), keeps, cost: round(cost + (homeMade ? MAKING : 0)) },
+    ...{ eases, adds, spreads, cautions, classmate: false, lane: false },
+    key: `${to}|${things.map(likeness).join('|')}`,
+  };
+}
+
+/** The actions that an object serves: those without objects, and those that one of its uses is for. */
+const servedBy = ({ uses, flight }: Thing): PurposeAction[] =>
+  PURPOSE_ACTIONS.filter((action) => {
+    const wanted = USES[action];
+    if (!wanted || uses.length === 0) return !(flight === 'floats' && action === 'carry-or-dribble');
+    return wanted.some((use) => uses.includes(use));
+  });
+
+/** True if the difference in lightness to the floor is seen. Unknown colors and floors promise nothing. */
+function stands(colour: string | undefined, { floorLightness, figures }: BlockFacts): boolean {
+  const own = lightnessOf(colour);
+  return own !== undefined && floorLightness !== undefined && Math.abs(own - floorLightness) >= figures.contrast;
+}
+
+const cap = (into: Demands, demand: keyof Demands, level: number) => {
+  into[demand] = Math.min(into[demand] ?? 3, level);
+};
+
+/** What playing with an object does to the demands; the first code that names why it helps comes first. */
+function effectsOfObject(
+  thing: Thing,
+  block: BlockFacts,
+): { eases: Demands; adds: Demands; spreads: Demands; codes: [string, (keyof Demands)[]][] } {
+  const eases: Demands = {};
+  const adds: Demands = {};
+  const spreads: Demands = {};
+  const codes: [string, (keyof Demands)[]][] = [];
+  const { flight, diameterM = 0.2, massG = 250, firmness, sound = 'none', texture, tether = 'none', uses } = thing;
+  const ease = (code: string, list: [keyof Demands, number][]) => {
+    for (const [demand, level] of list) cap(eases, demand, level);
+    codes.push([code, list.map(([demand]) => demand)]);
+  };
+  if (!mayBeLatex(thing)) ease('latex-free-object', [['touch-latex', 0]]);
+  else adds['touch-latex'] = 1;
+  if (sound !== 'none' && (uses.length === 0 || uses.includes('roll') || uses.includes('throw'))) {
+    ease('sounding-object', [
+      ['see-contrast', 0],
+      ['track-slow', 0],
+      ['track-fast', uses.length === 0 || uses.includes('roll') ? 0 : 1],
+    ]);
+    adds['hear-signal'] = 2;
+    spreads['bear-noise'] = sound === 'rattle' ? 1 : 2;
+  }
+  if (flight === 'floats')
+    ease('slower-object', [
+      ['track-fast', 0],
+      ['track-slow', 1],
+    ]);
+  else if (flight === 'slow') ease('slower-object', [['track-fast', 1]]);
+  if (stands(thing.colour, block)) ease('brighter-object', [['see-contrast', 1]]);
+  if (diameterM >= 0.25)
+    ease('larger-object', [
+      ['track-fast', 2],
+      ['see-contrast', 2],
+    ]);
+  if (/knob|net|ribbed|grip|holes|tag/.test(texture ?? '') || (firmness === 'soft' && massG <= 120 && diameterM <= 0.13))
+    ease('easy-grip-object', [['grip', 1]]);
+  if (flight === 'floats') ease('easy-grip-object', [['grip', 0]]);
+  if (massG <= 60)
+    ease('lighter-object', [
+      ['lift', 0],
+      ['swing', 1],
+      ['grip', 2],
+    ]);
+  else if (massG <= 120)
+    ease('lighter-object', [
+      ['lift', 1],
+      ['swing', 2],
+      ['grip', 2],
+    ]);
+  if (firmness === 'soft' && massG <= 150)
+    ease('softer-object', [
+      ['bear-touch', 1],
+      ['head-contact', 1],
+    ]);
+  if (tether !== 'none')
+    ease('tethered-object', [
+      ['travel', 1],
+      ['down-up', 0],
+      ['track-fast', 1],
+    ]);
+  if (diameterM >= 0.3 && flight !== 'floats') adds['two-hands'] = 2;
+  if (massG > 400) adds.lift = 2;
+  return { eases, adds, spreads, codes };
+}
+
+/** True if a thing may be played with in a block at all: for everyone who is there, and for this student. */
+function isAllowed(thing: Thing, student: Abilities, block: BlockFacts): boolean {
+  const { diameterM, family, sound = 'none', tether = 'none', limits } = thing;
+  if (thing.count < 1) return false;
+  if (block.latexFree && mayBeLatex(thing)) return false;
+  const smallestMm = limits.smallestMm ?? (diameterM ?? 1) * 1000;
+  if (block.mouthing && (smallestMm < block.figures.mouthMm || family === 'balloon' || sound === 'bell')) return false;
+  const [from, to] = block.figures.underWheelM;
+  const rollsUnder = diameterM !== undefined && diameterM >= from && diameterM <= to && family === 'ball' && tether === 'none';
+  return !(student.moves && student.moves !== 'cane' && rollsUnder);
+}
+
+/** Objects, implements and targets of the closet that ease something for a student, each as one change. */
+export function pieceCandidates(things: readonly Thing[], student: Abilities, block: BlockFacts): Candidate[] {
+  const needsObject = OBJECT_ACTIONS.some((a) => block.purpose.includes(a));
+  const own = things.filter((t) => isAllowed(t, student, block));
+  return [
+    ...(needsObject ? own.filter(isObject).flatMap((t) => objectCandidates(t, block)) : []),
+    ...(needsObject ? stills(own, block) : []),
+    ...(block.purpose.includes('strike') ? [...own.filter(isImplement).map((t) => implementCandidate(t, block)), bareHand()] : []),
+    ...(block.purpose.includes('aim') || block.purpose.includes('send')
+      ? own.filter(isTarget).flatMap((t) => targetCandidates(t, block))
+      : []),
+  ];
+}
+
+/** One change for every reason to take an object: each has all that the object does. */
+function objectCandidates(thing: Thing, block: BlockFacts): Candidate[] {
+  const { eases, adds, spreads, codes } = effectsOfObject(thing, block);
+  const keeps = servedBy(thing);
+  if (!OBJECT_ACTIONS.some((a) => block.purpose.includes(a) && keeps.includes(a))) return [];
+  const seen = new Set<string>();
+  return codes
+    .filter(([code]) => !seen.has(code) && seen.add(code))
+    .map(([to, reasons], i) => ({
+      ...candidate({ to, dial: 'object', cost: COSTS.object + i * 0.01, eases, adds, spreads, keeps, uses: usesOf(thing) }, [thing]),
+      object: thing,
+      ...(spreads['bear-noise'] ? { cautions: ['quiet-while-sounding'] } : {}),
+      reasons,
+    }));
+}
+
+/** An object at rest on a stand, or hung from a frame. */
+function stills(things: readonly Thing[], block: BlockFacts): Candidate[] {
+  if (!block.purpose.includes('strike') && !block.purpose.includes('send')) return [];
+  const light = things.filter((t) => isObject(t) && (t.massG ?? 250) <= 300 && t.family !== 'thrown object');
+  const keepsAll = PURPOSE_ACTIONS.filter((a) => a !== 'receive');
+  return things.flatMap((stand) => {
+    const hangs = stand.tether === 'from above' && stand.family === 'mat or support';
+    const holds = stand.family === 'mat or support' && stand.uses.includes('be hit') && !hangs;
+    if (!hangs && !holds) return [];
+    const object = bestOf(light);
+    if (!object) return [];
+    const { eases, adds, spreads } = effectsOfObject(object, block);
+    const still: Demands = { ...eases, 'track-fast': 0, 'track-slow': 0, 'down-up': 0, ...(hangs ? { travel: 1 } : {}) };
+    const uses = [...usesOf(stand), ...usesOf(object)];
+    const parts = {
+      to: hangs ? 'hung-object' : 'object-on-a-stand',
+      dial: 'object' as const,
+      cost: COSTS.object + 0.6,
+      eases: still,
+      adds,
+      spreads,
+    };
+    return [{ ...candidate({ ...parts, keeps: keepsAll, cautions: hangs ? ['frame-width'] : [], uses }, [stand, object]), object }];
+  });
+}
+
+/** The lightest, widest of several; of likes the first by what they are. */
+const bestOf = (things: readonly Thing[]): Thing | undefined =>
+  [...things].sort(
+    (a, b) => (a.massG ?? 250) - (b.massG ?? 250) || (b.diameterM ?? 0) - (a.diameterM ?? 0) || (likeness(a) < likeness(b) ? -1 : 1),
+  )[0];
+
+/** Another implement in the hand: grip and swing are what it asks for. */
+function implementCandidate(thing: Thing, { figures }: BlockFacts): Candidate {
+  const { massG = 400, lengthM = 0.6, faceWidthM = 0.1, gripMm, uses } = thing;
+  const [light, middle] = figures.implementG;
+  const strength = massG <= light ? 1 : massG <= middle ? 2 : 3;
+  const worn = uses.includes('wear');
+  const isThick = gripMm !== undefined && gripMm >= 40 && gripMm <= figures.gripMm[1];
+  const isOff = gripMm !== undefined && (gripMm < figures.gripMm[0] || gripMm > figures.gripMm[1]);
+  const grip = worn ? 0 : isOff ? Math.max(2, strength) : isThick && strength === 2 ? 1 : strength;
+  const eases: Demands = {
+    ...(strength < 3 ? { swing: strength } : {}),
+    ...(grip < 3 ? { grip } : {}),
+    ...(faceWidthM >= 0.2 ? { 'track-fast': 2 } : {}),
+    ...(lengthM >= 0.6 ? { reach: 1 } : {}),
+    ...(lengthM <= 0.7 && massG <= 300 ? { 'two-hands': 0 } : {}),
+    ...(mayBeLatex(thing) ? {} : { 'touch-latex': 0 }),
+  };
+  const adds: Demands = {
+    ...(grip > 0 ? { grip } : {}),
+    swing: strength,
+    ...(mayBeLatex(thing) && thing.latex === 'yes' ? { 'touch-latex': 1 } : {}),
+  };
+  const to = worn
+    ? 'hand-with-a-face'
+    : isThick && strength > 1
+      ? 'thicker-grip'
+      : faceWidthM >= 0.25
+        ? 'wider-face'
+        : strength < 3
+          ? 'lighter-implement'
+          : 'longer-implement';
+  const parts = {
+    to,
+    dial: 'implement' as const,
+    cost: COSTS.implement + strength * 0.05,
+    eases,
+    adds,
+    keeps: [...PURPOSE_ACTIONS],
+    uses: usesOf(thing),
+  };
+  return { ...candidate(parts, [thing]), implement: thing };
+}
+
+/** No implement at all: the open hand, for what is light and soft. */
+function bareHand(): Candidate {
+  const eases: Demands = { grip: 0, 'two-hands': 0, swing: 1, lift: 0 };
+  return {
+    ...candidate(
+      { to: 'open-hand', dial: 'implement', cost: COSTS.implement + 0.3, eases, adds: { swing: 1 }, keeps: [...PURPOSE_ACTIONS], uses: [] },
+      [],
+    ),
+    implement: 'hand',
+  };
+}
+
+function targetCandidates(thing: Thing, block: BlockFacts): Candidate[] {
+  const { sound = 'none', diameterM = 0.3, lengthM = 0, uses } = thing;
+  const found: Candidate[] = [];
+  const add = (to: string, more: number, eases: Demands, adds: Demands = {}, spreads: Demands = {}) =>
+    found.push(
+      candidate({ to, dial: 'target', cost: COSTS.target + more, eases, adds, spreads, keeps: [...PURPOSE_ACTIONS], uses: usesOf(thing) }, [
+        thing,
+      ]),
+    );
+  if (sound !== 'none')
+    add('sounding-target', 0.2, { 'see-contrast': 0, 'see-side': 0 }, { 'hear-signal': 2 }, { 'bear-noise': sound === 'rattle' ? 1 : 2 });
+  if (stands(thing.colour, block)) add('brighter-target', 0.1, { 'see-contrast': 1 });
+  if (Math.max(diameterM, lengthM) >= 0.8 && uses.includes('aim at')) add('larger-target', 0, { 'see-contrast': 2, judge: 2 });
+  if (thing.family === 'goal' && lengthM + diameterM <= 0.8) add('lower-target', 0.1, { reach: 1, lift: 1, swing: 2 });
+  return found;
+}
