@@ -4,10 +4,15 @@ import { newHeader } from '../core/model/record.ts';
 
 /** Every tower has a row of cones; whoever knocks its own row down first rings the bell. */
 export const bellRows: Game = {
-  ...newHeader('game', 2),
+  ...newHeader('game', 3),
   id: GameId.parse('bell-rows'),
   title: 'Ring the row',
-  purpose: 'Aim at small targets from both sides, and stop throws without fear of the object',
+  aim: 'Aim at small targets from both sides, and stop throws without fear of the object',
+  purpose: [],
+  families: ['throw', 'aim', 'defend'],
+  noise: 3,
+  outdoors: 'in',
+  demands: [],
   story: 'Every tower has a row of bells. Knock on each of yours and the hour rings; a guest from another tower tries to keep it quiet.',
   attentionCall: 'Bells? … Silent!',
   stopSignal: '',

@@ -4,10 +4,15 @@ import { newHeader } from '../core/model/record.ts';
 
 /** Three bells in a tower: catch, say the next word of the chain, pass on. */
 export const bellTower: Game = {
-  ...newHeader('game', 2),
+  ...newHeader('game', 3),
   id: GameId.parse('bell-tower'),
   title: 'Bell tower',
-  purpose: 'Catch and pass while thinking of words, and take turns fairly',
+  aim: 'Catch and pass while thinking of words, and take turns fairly',
+  purpose: [],
+  families: ['catch', 'throw', 'cooperate', 'rhythm'],
+  noise: 2,
+  outdoors: 'both',
+  demands: [],
   story: 'Low bell, middle bell, high bell: the tower rings as long as every ringer finds a new word in time.',
   attentionCall: 'Ding? … Dong!',
   stopSignal: '',

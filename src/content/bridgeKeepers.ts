@@ -4,10 +4,15 @@ import { newHeader } from '../core/model/record.ts';
 
 /** Keep a light ball crossing four arches of a bridge; whoever lets it fall walks round to the bank. */
 export const bridgeKeepers: Game = {
-  ...newHeader('game', 2),
+  ...newHeader('game', 3),
   id: GameId.parse('bridge-keepers'),
   title: 'Bridge keepers',
-  purpose: 'Send a light ball on with the open hand so that the next one can play it',
+  aim: 'Send a light ball on with the open hand so that the next one can play it',
+  purpose: [],
+  families: ['strike', 'cooperate'],
+  noise: 2,
+  outdoors: 'in',
+  demands: [],
   story:
     'Four arches carry the lantern over the river. Whoever lets it drop walks back to the bank and waits for a turn at the first arch.',
   attentionCall: 'Keepers? … Lantern low!',

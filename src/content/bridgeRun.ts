@@ -4,10 +4,15 @@ import { newHeader } from '../core/model/record.ts';
 
 /** A round of bridges, gates and stepping stones; everyone goes at their own pace. */
 export const bridgeRun: Game = {
-  ...newHeader('game', 2),
+  ...newHeader('game', 3),
   id: GameId.parse('bridge-run'),
   title: 'Seven bridges',
-  purpose: 'Travel in different ways, balance, land softly, and leave every element as it was',
+  aim: 'Travel in different ways, balance, land softly, and leave every element as it was',
+  purpose: [],
+  families: ['travel', 'balance', 'pace'],
+  noise: 2,
+  outdoors: 'in',
+  demands: [],
   story:
     'A town has seven bridges and one river. Whoever crosses them all in order has made one round; how many rounds are in your legs today?',
   attentionCall: 'Bridges? … Hold!',

@@ -8,6 +8,7 @@ import { NEW_SCHOOL, type School } from '../core/model/school.ts';
 import { SchoolClass } from '../core/model/schoolClass.ts';
 import { Student, StudentPrivate, Wish } from '../core/model/student.ts';
 import { seededRng } from '../core/rng.ts';
+import { DEMO_SUPPORTS } from './demoSupports.ts';
 import { paintedSet } from './paintedSets.ts';
 
 export const DEMO_SCHOOL: School = {
@@ -188,10 +189,8 @@ function roster(
   count: number,
   seed: number,
   apart: [number, number][],
-  /** Who moves with what, by place in the list. */
-  wheels: Record<number, StudentPrivate['wheels']> = {},
   /** What counts for groups, by place in the list. */
-  traits: Record<number, Pick<StudentPrivate, 'tags' | 'helper' | 'calm'>> = {},
+  traits: Record<number, Pick<StudentPrivate, 'tags' | 'helper'>> = {},
 ): Roster {
   const random = seededRng(seed);
   const schoolClass = SchoolClass.parse({ ...newHeader('class', 1), id, name, grade });
@@ -207,11 +206,11 @@ function roster(
   );
   const ratings = students.map((s, i) =>
     StudentPrivate.parse({
-      ...newHeader('student-private', 1),
+      ...newHeader('student-private', 2),
       studentId: s.id,
       classId: id,
       rating: 1 + Math.min(4, Math.floor((random.float() + random.float()) * 2.5)),
-      ...(wheels[i] && { wheels: wheels[i] }),
+      ...(DEMO_SUPPORTS[id]?.[i] ?? { supports: [] }),
       ...traits[i],
     }),
   );
@@ -238,7 +237,6 @@ export const GRADE_5A = roster(
     [0, 1],
     [4, 9],
   ],
-  {},
   {
     3: { helper: 'Juna Ask' },
     12: { helper: 'Juna Ask' },
@@ -251,20 +249,12 @@ export const GRADE_5A = roster(
   },
 );
 export const GRADE_3B = roster('grade-3b', 'Grade 3b', '3', 27, 29, [[2, 3]]);
-export const GRADE_1M = roster('grade-1m', 'Grade 1m', '1', 16, 47, [[1, 6]], { 4: 'walker' });
+export const GRADE_1M = roster('grade-1m', 'Grade 1m', '1', 16, 47, [[1, 6]]);
 export const GRADE_2C = roster('grade-2c', 'Grade 2c', '2', 22, 61, [[0, 7]]);
-export const GRADE_6D = roster(
-  'grade-6d',
-  'Grade 6d',
-  '6',
-  34,
-  73,
-  [
-    [3, 8],
-    [10, 21],
-  ],
-  { 5: 'power chair' },
-);
+export const GRADE_6D = roster('grade-6d', 'Grade 6d', '6', 34, 73, [
+  [3, 8],
+  [10, 21],
+]);
 export const GRADE_8A = roster('grade-8a', 'Grade 8a', '8', 24, 89, [[5, 14]]);
 /** The six classes, the youngest first. */
 export const ROSTERS: readonly Roster[] = [GRADE_1M, GRADE_2C, GRADE_3B, GRADE_5A, GRADE_6D, GRADE_8A];

@@ -4,10 +4,15 @@ import { newHeader } from '../core/model/record.ts';
 
 /** Roll a lantern stone down a lane so that it knocks over what stands at the end; a partner sends it back. */
 export const lanternRoll: Game = {
-  ...newHeader('game', 2),
+  ...newHeader('game', 3),
   id: GameId.parse('lantern-roll'),
   title: 'Lantern roll',
-  purpose: 'Roll with the arm and the eyes on one line, a step longer each time it works',
+  aim: 'Roll with the arm and the eyes on one line, a step longer each time it works',
+  purpose: [],
+  families: ['aim', 'throw', 'calm down'],
+  noise: 1,
+  outdoors: 'in',
+  demands: [],
   story: 'At the end of every lane three lanterns stand in the dark. A soft stone, sent low, puts them out; the keeper lights them again.',
   attentionCall: 'Lanterns? … Lit!',
   stopSignal: '',

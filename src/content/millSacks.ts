@@ -4,10 +4,15 @@ import { newHeader } from '../core/model/record.ts';
 
 /** Two mills drive big sacks over each other's line by hitting them with small soft ones. */
 export const millSacks: Game = {
-  ...newHeader('game', 2),
+  ...newHeader('game', 3),
   id: GameId.parse('mill-sacks'),
   title: 'Push the sacks',
-  purpose: 'Send again and again with aim, from behind a line, and work out together where it counts',
+  aim: 'Send again and again with aim, from behind a line, and work out together where it counts',
+  purpose: [],
+  families: ['throw', 'aim', 'cooperate'],
+  noise: 3,
+  outdoors: 'both',
+  demands: [],
   story: 'Big sacks stand between two mills. Only small ones may move them, and only by a hit. Which mill keeps its yard clear?',
   attentionCall: 'Mills? … Stand still!',
   stopSignal: '',

@@ -5,10 +5,15 @@ import { station } from './station.ts';
 
 /** Send, catch and juggle in a round of nine mill rooms. */
 export const nineMills: Game = {
-  ...newHeader('game', 2),
+  ...newHeader('game', 3),
   id: GameId.parse('nine-mills'),
   title: 'Nine mills',
-  purpose: 'Send, catch, slide and juggle objects of different kinds with control',
+  aim: 'Send, catch, slide and juggle objects of different kinds with control',
+  purpose: [],
+  families: ['throw', 'catch', 'aim'],
+  noise: 2,
+  outdoors: 'in',
+  demands: [],
   story: 'Nine mills stand along the brook. In each one a different wheel must be kept turning until the miller whistles.',
   attentionCall: 'Millers? … Grind on!',
   stopSignal: '',

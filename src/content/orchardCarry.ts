@@ -5,10 +5,15 @@ import { station } from './station.ts';
 
 /** Lane-and-gate travelling and careful carrying, for bigger students with a printed odd one's task left open. */
 export const orchardCarry: Game = {
-  ...newHeader('game', 2),
+  ...newHeader('game', 3),
   id: GameId.parse('orchard-carry'),
   title: 'Orchard carry',
-  purpose: 'Carry, hand over and set down under control while travelling through gates',
+  aim: 'Carry, hand over and set down under control while travelling through gates',
+  purpose: [],
+  families: ['dribble and carry', 'travel'],
+  noise: 2,
+  outdoors: 'both',
+  demands: [],
   story: 'The harvest must come down from the orchard over twelve small bridges before the bell.',
   attentionCall: 'Baskets? … Down!',
   stopSignal: '',

@@ -4,10 +4,15 @@ import { newHeader } from '../core/model/record.ts';
 
 /** Send a disc along an orchard row to the post at its end, from nearer to farther. */
 export const orchardRows: Game = {
-  ...newHeader('game', 2),
+  ...newHeader('game', 3),
   id: GameId.parse('orchard-rows'),
   title: 'Orchard rows',
-  purpose: 'Send a disc flat and straight to a partner, and know when it is time for a longer row',
+  aim: 'Send a disc flat and straight to a partner, and know when it is time for a longer row',
+  purpose: [],
+  families: ['throw', 'catch', 'aim'],
+  noise: 1,
+  outdoors: 'both',
+  demands: [],
   story: 'Every row of the orchard ends at a basket. A disc that lands near it brings home one apple; the picker walks it back.',
   attentionCall: 'Rows? … Clear!',
   stopSignal: '',

@@ -4,10 +4,15 @@ import { newHeader } from '../core/model/record.ts';
 
 /** Apples, pears and plums: at each call one kind rolls from tree to tree, and the pickers in the grass touch whom they can. */
 export const ripeFruit: Game = {
-  ...newHeader('game', 2),
+  ...newHeader('game', 3),
   id: GameId.parse('ripe-fruit'),
   title: 'Ripe fruit',
-  purpose: 'Listen for your own call, start at once, and choose a gap with others around you',
+  aim: 'Listen for your own call, start at once, and choose a gap with others around you',
+  purpose: [],
+  families: ['dodge and flee', 'travel', 'warm up'],
+  noise: 3,
+  outdoors: 'both',
+  demands: [],
   story:
     'The orchard ripens one kind at a time. When yours is called it rolls across the grass to the other row of trees. Whoever is picked rolls back and waits for the next call.',
   attentionCall: 'Orchard? … Quiet!',

@@ -4,10 +4,15 @@ import { newHeader } from '../core/model/record.ts';
 
 /** At every call the travelers cross; the tollkeepers in the middle send back whom they touch. */
 export const tollBridge: Game = {
-  ...newHeader('game', 2),
+  ...newHeader('game', 3),
   id: GameId.parse('toll-bridge'),
   title: 'Toll bridge',
-  purpose: 'Wait for the gap, then run and dodge; hunters learn to cut off the way',
+  aim: 'Wait for the gap, then run and dodge; hunters learn to cut off the way',
+  purpose: [],
+  families: ['dodge and flee', 'travel', 'defend'],
+  noise: 3,
+  outdoors: 'both',
+  demands: [],
   story:
     'The bridge has two tollkeepers and no money. Whoever gets across counts one crossing; whoever is touched walks back and tries the next call.',
   attentionCall: 'Bridge? … Closed!',

@@ -4,10 +4,15 @@ import { newHeader } from '../core/model/record.ts';
 
 /** A loop through one day of weather: wind, puddles, fog, hail and sun, each with its own way to move. */
 export const weatherCourse: Game = {
-  ...newHeader('game', 2),
+  ...newHeader('game', 3),
   id: GameId.parse('weather-course'),
   title: 'A day of weather',
-  purpose: 'Change the way of traveling at every element, aim while breathing hard, and pace yourself',
+  aim: 'Change the way of traveling at every element, aim while breathing hard, and pace yourself',
+  purpose: [],
+  families: ['travel', 'pace', 'aim'],
+  noise: 2,
+  outdoors: 'both',
+  demands: [],
   story: 'The morning is windy, puddles at ten, fog at noon, hail after that; whoever comes home dry starts the next day.',
   attentionCall: 'Weather? … Calm!',
   stopSignal: '',

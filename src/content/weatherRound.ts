@@ -5,10 +5,15 @@ import { station } from './station.ts';
 
 /** Ways of moving and of handling light objects, a weather at each place. */
 export const weatherRound: Game = {
-  ...newHeader('game', 2),
+  ...newHeader('game', 3),
   id: GameId.parse('weather-round'),
   title: 'Weather round',
-  purpose: 'Travel, balance and handle light objects in different ways',
+  aim: 'Travel, balance and handle light objects in different ways',
+  purpose: [],
+  families: ['travel', 'balance'],
+  noise: 2,
+  outdoors: 'in',
+  demands: [],
   story: 'The weather over the valley changes every two minutes, and everybody walks on into the next.',
   attentionCall: 'What is the weather? … Fair!',
   stopSignal: 'Low bell and both arms up: stand like a tree',

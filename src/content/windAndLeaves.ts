@@ -4,10 +4,15 @@ import { newHeader } from '../core/model/record.ts';
 
 /** The wind stills leaves with a touch; other leaves set them free. */
 export const windAndLeaves: Game = {
-  ...newHeader('game', 2),
+  ...newHeader('game', 3),
   id: GameId.parse('wind-and-leaves'),
   title: 'Wind and leaves',
-  purpose: 'Change speed and direction to get away, and see who needs help',
+  aim: 'Change speed and direction to get away, and see who needs help',
+  purpose: [],
+  families: ['dodge and flee', 'travel', 'cooperate'],
+  noise: 3,
+  outdoors: 'both',
+  demands: [],
   story: 'When the wind touches a leaf it hangs still. Another leaf only has to brush by and both are flying again.',
   attentionCall: 'Wind? … Calm!',
   stopSignal: '',

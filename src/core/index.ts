@@ -1,5 +1,10 @@
 /** The public face of the core (contract.ts): what is exported is real. */
+
+export type { Accepted } from './adapt/accepted.ts';
+export type { Dial } from './adapt/candidate.ts';
+export type { Gap, StudentPlan } from './adapt/matchAll.ts';
 export { type SetOutStep, setOut } from './arrange/setOut.ts';
+export { type AdaptBlock, type FitForAllRequest, fitForAll, GameRecord, GearRecord, RoomRecord } from './fit/fitForAll.ts';
 export type { Area } from './geometry/area.ts';
 export { fitSpots } from './geometry/fitSpots.ts';
 export { type Placement, packUnits } from './geometry/packUnits.ts';
@@ -7,7 +12,9 @@ export type { Point, Polygon } from './geometry/point.ts';
 export { spreadSpots } from './geometry/spreadSpots.ts';
 export { balanceTeams, type TeamRequest, type TeamResult } from './groups/balanceTeams.ts';
 export { type MixRequest, mixGroups } from './groups/mixGroups.ts';
+export type { Ability, Demand, PurposeAction } from './model/demand.ts';
 export type { Finding } from './model/finding.ts';
+export { type AdaptStudent, SUPPORT_KINDS, type SupportKind } from './model/support.ts';
 export { callList } from './rotation/callList.ts';
 export { fitTime } from './rotation/fitTime.ts';
 export { roleRota } from './rotation/roleRota.ts';

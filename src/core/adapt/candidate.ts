@@ -1,6 +1,6 @@
 import { type Demand, type Demands, PURPOSE_ACTIONS, type PurposeAction } from '../model/demand.ts';
 import type { Abilities } from './abilityOf.ts';
-import { DIAL_KINDS, type DialKind, type DialName } from './dialKinds.ts';
+import { type Caution, DIAL_KINDS, type DialKind, type DialName } from './dialKinds.ts';
 import { type AdaptFigures, COSTS } from './figures.ts';
 import type { Thing } from './things.ts';
 
@@ -24,7 +24,7 @@ export interface Candidate {
   eases: Demands;
   adds: Demands;
   spreads: Demands;
-  cautions: readonly string[];
+  cautions: readonly Caution[];
   /** What is played with, hit with, aimed at with it. */
   object?: Thing;
   implement?: Thing | 'hand';
@@ -63,7 +63,8 @@ export interface BlockFacts {
   boutSeconds?: number;
   /** Metres between things or places that are passed through; undefined if nobody says. */
   gapM?: number;
-  /** Thickest latex rule, smallest piece and so on of others who are there. */
+  /** What the class itself has of the closet, by item. */
+  taken?: Readonly<Record<string, number>>;
   figures: AdaptFigures;
   /** Someone there must not be near latex; puts things into the mouth. */
   latexFree: boolean;
@@ -131,8 +132,8 @@ export function plainCandidates(id: string, student: Abilities, block: BlockFact
     if (!isOffered(kind, student, block)) return [];
     const data = dataOf(to, student, block);
     const { adult: skill, usual } = kind;
-    if (skill === undefined) return [candidateOf(to, kind, data)];
-    const own: DialKind = usual?.some((k) => student.has(k)) ? { ...kind, tier: 'position', more: -0.1 } : kind;
+    const own: DialKind = usual?.some((k) => student.has(k)) ? { ...kind, tier: 'open', more: 0 } : kind;
+    if (skill === undefined) return [candidateOf(to, own, data)];
     return adults
       .filter(({ can, only, from = 0, until = Number.POSITIVE_INFINITY }) => {
         const isThere = from <= block.from && until >= block.until;

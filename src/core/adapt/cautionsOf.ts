@@ -1,10 +1,11 @@
 import type { Abilities } from './abilityOf.ts';
 import type { BlockFacts, Candidate } from './candidate.ts';
+import type { Caution } from './dialKinds.ts';
 
 const MOVING = ['travel', 'dodge-or-flee', 'chase', 'pace'] as const;
 
 /** Cautions that go with a plan, by code; none where nothing is changed. Local rules, the student's own plan and licensed practice decide. */
-export function cautionsOf(chosen: readonly Candidate[], student: Abilities, block: BlockFacts): string[] {
+export function cautionsOf(chosen: readonly Candidate[], student: Abilities, block: BlockFacts): Caution[] {
   if (chosen.length === 0) return [];
   const codes = new Set(chosen.map((c) => c.dial.to));
   const isMoving = MOVING.some((action) => block.purpose.includes(action)) && !codes.has('home-spot');
@@ -13,7 +14,7 @@ export function cautionsOf(chosen: readonly Candidate[], student: Abilities, blo
     const [from, to] = block.figures.underWheelM;
     return object?.diameterM !== undefined && object.diameterM >= from && object.diameterM <= to && object.tether !== 'from above';
   });
-  const all: [boolean, string][] = [
+  const all: [boolean, Caution][] = [
     [onWheels && !isMoving, 'brakes-and-belt'],
     [student.moves === 'power-chair' && isMoving, 'agreed-speed'],
     [onWheels && codes.has('hung-object'), 'frame-width'],

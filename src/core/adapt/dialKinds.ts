@@ -30,9 +30,9 @@ export interface DialKind {
   never?: readonly SupportKind[];
   /** Offered only in games that are for one of these actions. */
   purposes?: readonly PurposeAction[];
-  /** The way in which students with one of these supports play anyway: it costs as much as a position. */
+  /** The way in which students with one of these supports play anyway: it costs next to nothing. */
   usual?: readonly SupportKind[];
-  cautions?: readonly string[];
+  cautions?: readonly Caution[];
 }
 
 const WHEELED = ['wheelchair', 'power-chair'] as const;
@@ -40,8 +40,7 @@ const ON_AIDS = [...WHEELED, 'walker', 'crutches', 'cane'] as const;
 const MOVING = ['travel', 'dodge-or-flee', 'chase'] as const;
 const OBJECTS = ['send', 'receive', 'strike', 'aim', 'carry-or-dribble'] as const;
 
-/** Changes by code, in the order of cost. What each eases is a Side Court default; teachers and licensed practice decide. */
-export const DIAL_KINDS: Record<string, DialKind> = {
+const KINDS = {
   // open to all: everyone chooses
   'nearer-target': {
     ...{ dial: 'target', tier: 'open', open: true, purposes: ['aim', 'send', 'strike'] },
@@ -60,14 +59,14 @@ export const DIAL_KINDS: Record<string, DialKind> = {
   'lights-on': { dial: 'space', tier: 'open', more: 0.3, open: true, eases: { 'dim-light': 0 } },
   // signal
   'quiet-signal': { dial: 'signal', tier: 'signal', open: true, eases: { 'bear-noise': 1 }, adds: { 'see-contrast': 1 } },
-  'one-step-at-a-time': { dial: 'signal', tier: 'signal', eases: { 'remember-steps': 1, 'understand-words': 2 } },
+  'one-step-at-a-time': { dial: 'signal', tier: 'signal', usual: ['one-step'], eases: { 'remember-steps': 1, 'understand-words': 2 } },
   'picture-card': {
-    ...{ dial: 'signal', tier: 'signal', more: 0.2 },
+    ...{ dial: 'signal', tier: 'signal', more: 0.2, usual: ['cards'] },
     eases: { 'remember-steps': 0, 'understand-words': 0, 'read-card': 1 },
     adds: { 'see-contrast': 1 },
   },
   'read-aloud': { dial: 'signal', tier: 'signal', more: 0.1, eases: { 'read-card': 0 }, adds: { 'hear-signal': 1 } },
-  'answer-by-card': { dial: 'signal', tier: 'signal', eases: { speak: 0 }, cautions: ['device-in-reach'] },
+  'answer-by-card': { dial: 'signal', tier: 'signal', usual: ['speaks-by-device'], eases: { speak: 0 }, cautions: ['device-in-reach'] },
   // position
   'own-chair': { dial: 'position', tier: 'open', more: -1, eases: { stand: 0, balance: 0 }, only: WHEELED },
   'gear-at-hand-height': { dial: 'position', tier: 'position', eases: { 'down-up': 0, kneel: 0, reach: 2 } },
@@ -152,7 +151,7 @@ export const DIAL_KINDS: Record<string, DialKind> = {
   },
   // people
   'partner-keeps-track': {
-    ...{ dial: 'people', tier: 'classmate', classmate: true },
+    ...{ dial: 'people', tier: 'classmate', classmate: true, usual: ['partner-keeps-track'] },
     eases: { 'remember-steps': 0, judge: 1, 'stop-on-signal': 1 },
   },
   'partner-calls': {
@@ -186,7 +185,7 @@ export const DIAL_KINDS: Record<string, DialKind> = {
     eases: { 'remember-steps': 0, 'understand-words': 0, 'stop-on-signal': 0, judge: 1, wait: 0, 'be-among-many': 1 },
   },
   'adult-signs': {
-    ...{ dial: 'people', tier: 'adult', adult: 'sign' },
+    ...{ dial: 'people', tier: 'adult', adult: 'sign', usual: ['signs'] },
     eases: { 'understand-words': 0, speak: 0, 'hear-signal': 0 },
     adds: { 'see-contrast': 1 },
     cautions: ['interpreter-in-sight'],
@@ -204,7 +203,60 @@ export const DIAL_KINDS: Record<string, DialKind> = {
     ...{ dial: 'space', tier: 'apart', eases: { 'bear-noise': 0, 'be-among-many': 0 } },
     loses: ['work-together'],
   },
-};
+} satisfies Record<string, DialKind>;
+
+/** Changes by code, in the order of cost. What each eases is a Side Court default; teachers and licensed practice decide. */
+export const DIAL_KINDS: Readonly<Record<string, DialKind>> = KINDS;
+
+/** Changes that take a thing of the closet, by code. */
+export const PIECE_CODES = [
+  'latex-free-object',
+  'sounding-object',
+  'slower-object',
+  'brighter-object',
+  'larger-object',
+  'easy-grip-object',
+  'lighter-object',
+  'softer-object',
+  'tethered-object',
+  'hung-object',
+  'object-on-a-stand',
+  'hand-with-a-face',
+  'thicker-grip',
+  'wider-face',
+  'lighter-implement',
+  'longer-implement',
+  'open-hand',
+  'sounding-target',
+  'brighter-target',
+  'larger-target',
+  'lower-target',
+] as const;
+export type DialCode = keyof typeof KINDS | (typeof PIECE_CODES)[number];
+
+/** Cautions that go with changes, by code. */
+export const CAUTIONS = [
+  'agreed-speed',
+  'brakes-and-belt',
+  'care-plan',
+  'clear-floor',
+  'device-in-reach',
+  'frame-width',
+  'guide-by-the-arm',
+  'in-sight',
+  'interpreter-in-sight',
+  'latex-out',
+  'loose-objects-from-wheels',
+  'no-flashing',
+  'nothing-small',
+  'quiet-while-sounding',
+  'spotter-does-nothing-else',
+  'spotter-on-the-weaker-side',
+  'touch-with-yes',
+  'walk-the-area-first',
+  'way-out-and-back',
+] as const;
+export type Caution = (typeof CAUTIONS)[number];
 
 /** Actions in which a thing is sent, taken or carried. */
 export const OBJECT_ACTIONS: readonly PurposeAction[] = OBJECTS;

@@ -106,10 +106,17 @@ export function matchAll(request: MatchRequest): { plans: StudentPlan[]; gaps: G
       return [{ student, abilities: own, block, part, opened, options: opened.options, at }];
     }),
   );
-  const stock = stockOf(request);
+  const stock = stockOf(request, times);
   const takes = (place: Place, option: Option) =>
     summed(takesOf(option).map(([name, count]) => [name === 'classmate' ? `classmate|${place.block.facts.id}` : name, count]));
-  for (const place of places) keepAccepted(place, request.accepted, (option) => takes(place, option), stock, conflicts);
+  for (const place of places)
+    keepAccepted(
+      place,
+      request.accepted,
+      (option) => takes(place, option),
+      (resource) => stock(resource, place.at),
+      conflicts,
+    );
   const picked = chooseTogether(
     places.map((p) => ({ key: orderOf(p), options: p.options, at: p.at })),
     (option, i) => takes(places[i], option),
@@ -143,15 +150,24 @@ export function matchAll(request: MatchRequest): { plans: StudentPlan[]; gaps: G
   };
 }
 
-/** How many there are of a thing, an adult, own lanes, or classmates of a block (`classmate|<block>`). */
-function stockOf({ things, adults, blocks }: MatchRequest): (resource: string) => number {
+/** How many there are at a time of a thing (less what classes have themselves), an adult, own lanes, or classmates of a block (`classmate|<block>`). */
+function stockOf(
+  { things, adults, blocks }: MatchRequest,
+  times: ReadonlyMap<MatchBlock, number>,
+): (resource: string, at: number) => number {
   const counts = new Map<string, number>([
     ...things.map((t): [string, number] => [`gear:${t.id}`, t.count]),
     ...adults.map((a): [string, number] => [`adult:${a.id}`, 1]),
     ...blocks.map((b): [string, number] => [`classmate|${b.facts.id}`, b.classmates.length]),
     ['lane', Math.min(...blocks.map((b) => b.facts.lanes))],
   ]);
-  return (resource) => counts.get(resource) ?? 0;
+  const taken = new Map<string, number>();
+  for (const block of blocks)
+    for (const [id, count] of Object.entries(block.facts.taken ?? {})) {
+      const key = `${times.get(block)}|gear:${id}`;
+      taken.set(key, Math.max(taken.get(key) ?? 0, count));
+    }
+  return (resource, at) => Math.max(0, (counts.get(resource) ?? 0) - (taken.get(`${at}|${resource}`) ?? 0));
 }
 
 const summed = (list: readonly (readonly [string, number])[]): [string, number][] => {

@@ -21,7 +21,7 @@ const PIECES: Record<string, { dial: 'object' | 'implement' | 'target'; eases: D
 
 function suits(dial: 'object' | 'implement' | 'target', { purpose }: BlockFacts): boolean {
   if (dial === 'implement') return purpose.includes('strike');
-  if (dial === 'target') return purpose.includes('aim') || purpose.includes('send');
+  if (dial === 'target') return purpose.includes('aim');
   return OBJECT_ACTIONS.some((action) => purpose.includes(action));
 }
 
@@ -45,5 +45,6 @@ export function needsFor(demand: Demand, student: Abilities, block: BlockFacts, 
   );
   const barred = unbearable.filter((c) => meets(c, demand, student)).map((c) => c.dial.to);
   const needs = [...new Set([...thingsFor(demand, student, block), ...others, ...barred])];
-  return needs.length > 0 ? needs : ['another-game'];
+  if (needs.length > 0) return needs;
+  return demand === 'touch-latex' ? ['latex-free-gear'] : ['another-game'];
 }

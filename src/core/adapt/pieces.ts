@@ -1,19 +1,11 @@
 import { type Demands, PURPOSE_ACTIONS, type PurposeAction } from '../model/demand.ts';
-import type { GearUse } from '../model/gearKind.ts';
 import type { Abilities } from './abilityOf.ts';
 import type { BlockFacts, Candidate } from './candidate.ts';
-import { OBJECT_ACTIONS } from './dialKinds.ts';
-import { COSTS, lightnessOf } from './figures.ts';
+import { type Caution, OBJECT_ACTIONS } from './dialKinds.ts';
+import { COSTS } from './figures.ts';
+import { effectsOfObject, type PieceCode, servedBy, stands } from './objectEffects.ts';
 import { isImplement, isObject, isTarget, likeness, mayBeLatex, type Thing } from './things.ts';
 
-/** Uses by which an object serves an action. */
-const USES: Partial<Record<PurposeAction, readonly GearUse[]>> = {
-  send: ['throw', 'roll', 'slide', 'kick', 'be hit'],
-  receive: ['catch', 'roll'],
-  strike: ['be hit', 'kick', 'hit with'],
-  aim: ['throw', 'roll', 'slide', 'be hit', 'kick'],
-  'carry-or-dribble': ['carry', 'throw', 'catch', 'roll', 'kick'],
-};
 /** What making something costs more than taking it. */
 const MAKING = 0.5;
 
@@ -21,14 +13,14 @@ const round = (cost: number) => Math.round(cost * 100) / 100;
 const usesOf = ({ id, materials }: Thing, count = 1) => (materials ? materials.map((m) => ({ ...m })) : [{ gearId: id, count }]);
 
 interface Parts {
-  to: string;
+  to: PieceCode;
   dial: 'object' | 'implement' | 'target';
   cost: number;
   eases: Demands;
   adds?: Demands;
   spreads?: Demands;
   keeps: PurposeAction[];
-  cautions?: string[];
+  cautions?: Caution[];
   uses: { gearId: string; count: number }[];
 }
 
@@ -42,92 +34,6 @@ function candidate(
     ...{ eases, adds, spreads, cautions, classmate: false, lane: false },
     key: `${to}|${things.map(likeness).join('|')}`,
   };
-}
-
-/** The actions that an object serves: those without objects, and those that one of its uses is for. */
-const servedBy = ({ uses, flight }: Thing): PurposeAction[] =>
-  PURPOSE_ACTIONS.filter((action) => {
-    const wanted = USES[action];
-    if (!wanted || uses.length === 0) return !(flight === 'floats' && action === 'carry-or-dribble');
-    return wanted.some((use) => uses.includes(use));
-  });
-
-/** True if the difference in lightness to the floor is seen. Unknown colors and floors promise nothing. */
-function stands(colour: string | undefined, { floorLightness, figures }: BlockFacts): boolean {
-  const own = lightnessOf(colour);
-  return own !== undefined && floorLightness !== undefined && Math.abs(own - floorLightness) >= figures.contrast;
-}
-
-const cap = (into: Demands, demand: keyof Demands, level: number) => {
-  into[demand] = Math.min(into[demand] ?? 3, level);
-};
-
-/** What playing with an object does to the demands; the first code that names why it helps comes first. */
-function effectsOfObject(
-  thing: Thing,
-  block: BlockFacts,
-): { eases: Demands; adds: Demands; spreads: Demands; codes: [string, (keyof Demands)[]][] } {
-  const eases: Demands = {};
-  const adds: Demands = {};
-  const spreads: Demands = {};
-  const codes: [string, (keyof Demands)[]][] = [];
-  const { flight, diameterM = 0.2, massG = 250, firmness, sound = 'none', texture, tether = 'none', uses } = thing;
-  const ease = (code: string, list: [keyof Demands, number][]) => {
-    for (const [demand, level] of list) cap(eases, demand, level);
-    codes.push([code, list.map(([demand]) => demand)]);
-  };
-  if (!mayBeLatex(thing)) ease('latex-free-object', [['touch-latex', 0]]);
-  else adds['touch-latex'] = 1;
-  if (sound !== 'none' && (uses.length === 0 || uses.includes('roll') || uses.includes('throw'))) {
-    ease('sounding-object', [
-      ['see-contrast', 0],
-      ['track-slow', 0],
-      ['track-fast', uses.length === 0 || uses.includes('roll') ? 0 : 1],
-    ]);
-    adds['hear-signal'] = 2;
-    spreads['bear-noise'] = sound === 'rattle' ? 1 : 2;
-  }
-  if (flight === 'floats')
-    ease('slower-object', [
-      ['track-fast', 0],
-      ['track-slow', 1],
-    ]);
-  else if (flight === 'slow') ease('slower-object', [['track-fast', 1]]);
-  if (stands(thing.colour, block)) ease('brighter-object', [['see-contrast', 1]]);
-  if (diameterM >= 0.25)
-    ease('larger-object', [
-      ['track-fast', 2],
-      ['see-contrast', 2],
-    ]);
-  if (/knob|net|ribbed|grip|holes|tag/.test(texture ?? '') || (firmness === 'soft' && massG <= 120 && diameterM <= 0.13))
-    ease('easy-grip-object', [['grip', 1]]);
-  if (flight === 'floats') ease('easy-grip-object', [['grip', 0]]);
-  if (massG <= 60)
-    ease('lighter-object', [
-      ['lift', 0],
-      ['swing', 1],
-      ['grip', 2],
-    ]);
-  else if (massG <= 120)
-    ease('lighter-object', [
-      ['lift', 1],
-      ['swing', 2],
-      ['grip', 2],
-    ]);
-  if (firmness === 'soft' && massG <= 150)
-    ease('softer-object', [
-      ['bear-touch', 1],
-      ['head-contact', 1],
-    ]);
-  if (tether !== 'none')
-    ease('tethered-object', [
-      ['travel', 1],
-      ['down-up', 0],
-      ['track-fast', 1],
-    ]);
-  if (diameterM >= 0.3 && flight !== 'floats') adds['two-hands'] = 2;
-  if (massG > 400) adds.lift = 2;
-  return { eases, adds, spreads, codes };
 }
 
 /** True if a thing may be played with in a block at all: for everyone who is there, and for this student. */
@@ -150,9 +56,7 @@ export function pieceCandidates(things: readonly Thing[], student: Abilities, bl
     ...(needsObject ? own.filter(isObject).flatMap((t) => objectCandidates(t, block)) : []),
     ...(needsObject ? stills(own, block) : []),
     ...(block.purpose.includes('strike') ? [...own.filter(isImplement).map((t) => implementCandidate(t, block)), bareHand()] : []),
-    ...(block.purpose.includes('aim') || block.purpose.includes('send')
-      ? own.filter(isTarget).flatMap((t) => targetCandidates(t, block))
-      : []),
+    ...(block.purpose.includes('aim') ? own.filter(isTarget).flatMap((t) => targetCandidates(t, block)) : []),
   ];
 }
 
@@ -187,7 +91,7 @@ function stills(things: readonly Thing[], block: BlockFacts): Candidate[] {
     const still: Demands = { ...eases, 'track-fast': 0, 'track-slow': 0, 'down-up': 0, ...(hangs ? { travel: 1 } : {}) };
     const uses = [...usesOf(stand), ...usesOf(object)];
     const parts = {
-      to: hangs ? 'hung-object' : 'object-on-a-stand',
+      to: (hangs ? 'hung-object' : 'object-on-a-stand') as PieceCode,
       dial: 'object' as const,
       cost: COSTS.object + 0.6,
       eases: still,
@@ -226,7 +130,7 @@ function implementCandidate(thing: Thing, { figures }: BlockFacts): Candidate {
     swing: strength,
     ...(mayBeLatex(thing) && thing.latex === 'yes' ? { 'touch-latex': 1 } : {}),
   };
-  const to = worn
+  const to: PieceCode = worn
     ? 'hand-with-a-face'
     : isThick && strength > 1
       ? 'thicker-grip'
@@ -262,7 +166,7 @@ function bareHand(): Candidate {
 function targetCandidates(thing: Thing, block: BlockFacts): Candidate[] {
   const { sound = 'none', diameterM = 0.3, lengthM = 0, uses } = thing;
   const found: Candidate[] = [];
-  const add = (to: string, more: number, eases: Demands, adds: Demands = {}, spreads: Demands = {}) =>
+  const add = (to: PieceCode, more: number, eases: Demands, adds: Demands = {}, spreads: Demands = {}) =>
     found.push(
       candidate({ to, dial: 'target', cost: COSTS.target + more, eases, adds, spreads, keeps: [...PURPOSE_ACTIONS], uses: usesOf(thing) }, [
         thing,

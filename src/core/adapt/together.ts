@@ -19,14 +19,14 @@ const MOST_NODES = 40_000;
  * One option for each choice so that the sum of weights is least and nothing is taken more often than it is there at once; indices into
  * `options`. Exact by branch and bound (A. H. Land, A. G. Doig 1960) as long as the nodes last, then the best found so far.
  */
-export function chooseTogether(choices: readonly Choice[], taken: Taken, stock: (resource: string) => number): number[] {
+export function chooseTogether(choices: readonly Choice[], taken: Taken, stock: (resource: string, at: number) => number): number[] {
   const picked = choices.map(() => 0);
   for (const time of new Set(choices.map((c) => c.at))) {
     const here = choices
       .map((c, i) => ({ ...c, i }))
       .filter((c) => c.at === time)
       .sort((a, b) => (a.key < b.key ? -1 : 1));
-    chooseAtOnce(here, taken, stock).forEach((option, k) => {
+    chooseAtOnce(here, taken, (resource) => stock(resource, time)).forEach((option, k) => {
       picked[here[k].i] = option;
     });
   }

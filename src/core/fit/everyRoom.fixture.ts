@@ -47,7 +47,7 @@ function deskOf({ game, band, size, room }: Lesson4): FitInput {
       ...desk.ratings[0],
       studentId: s.id,
       rating: 1 + ((i * 7) % 5),
-      wheels: undefined,
+      supports: [],
       helper: undefined,
       tags: [],
     })) as unknown as FitInput['ratings'],

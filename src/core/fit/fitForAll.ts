@@ -11,11 +11,12 @@ import type { Finding } from '../model/finding.ts';
 import { type Gear, GearLimits } from '../model/gear.ts';
 import { type GearKind, gearProperties } from '../model/gearKind.ts';
 import { AdaptStudent } from '../model/support.ts';
+import { askedOf } from './askedOf.ts';
 
 /** A game as matching takes it: what it asks for by role and band, and what it is for. Everything else of a game's record may be there too. */
 export const GameRecord = z.looseObject({
-  demands: z.array(GameDemand),
-  purpose: z.array(PurposeAction),
+  demands: z.array(GameDemand).default([]),
+  purpose: z.array(PurposeAction).default([]),
   format: z.string().optional(),
   setup: z.unknown().optional(),
   /** Kinds of gear that the class plays with, if somebody says. */
@@ -62,7 +63,7 @@ export interface FitForAllRequest {
   kinds?: readonly GearKind[];
   made?: readonly Thing[];
   /** What the class plays with in a block, and seconds of one go, if somebody knows. */
-  facts?: Readonly<Record<string, Partial<Pick<BlockFacts, 'object' | 'implement' | 'boutSeconds' | 'gapM'>>>>;
+  facts?: Readonly<Record<string, Partial<Pick<BlockFacts, 'object' | 'implement' | 'boutSeconds' | 'gapM' | 'taken'>>>>;
 }
 
 /** Lanes are taken from floor that nobody needs; without a room there is one for everybody. */
@@ -82,7 +83,7 @@ export function fitForAll(request: FitForAllRequest): { plans: StudentPlan[]; ga
   const room = request.room === undefined || request.room === null ? undefined : checked(RoomRecord, request.room, 'room');
   const supported = new Set(students.filter((s) => s.supports.length > 0 || s.limits?.length).map((s) => s.id));
   const blocks = request.blocks.map((block): MatchBlock => {
-    const game = checked(GameRecord, block.game, `game of ${block.id}`);
+    const game = withFormat(checked(GameRecord, block.game, `game of ${block.id}`), block, room?.outline, kinds);
     const here = students.filter((s) => block.players.some((p) => p.id === s.id));
     const facts = factsOf(block, game, here, things, room, request.facts?.[block.id]);
     return {
@@ -100,6 +101,13 @@ export function fitForAll(request: FitForAllRequest): { plans: StudentPlan[]; ga
   });
   const { accepted = [], refused = [], adults } = request;
   return matchAll({ students, blocks, things, adults, accepted, refused });
+}
+
+/** A game with what its format asks beside its own demands, and its format's purpose if it names none itself. */
+function withFormat(game: GameRecord, block: AdaptBlock, outline: readonly Point[] | undefined, kinds: readonly GearKind[]): GameRecord {
+  if (game.format === undefined || game.setup === undefined) return game;
+  const asked = askedOf(game, block, outline, kinds);
+  return { ...game, demands: [...asked.demands, ...game.demands], purpose: game.purpose.length > 0 ? game.purpose : asked.purpose };
 }
 
 /** A record in its shape; RangeError with the field and the value that is wrong. */

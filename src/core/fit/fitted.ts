@@ -1,3 +1,4 @@
+import type { Ask } from '../formats/asks.ts';
 import type { BlockIdeas, Card, Segment, SwitchCall, Timeline } from '../formats/format.ts';
 import type { Visit } from '../formats/hosted.ts';
 import type { SettingMeta, SettingRoles } from '../formats/setting.ts';
@@ -97,6 +98,8 @@ export interface FittedGame {
   cards: Card[];
   /** The whole card of rules, in reading order. */
   rules: Rule[];
+  /** What it asks of students and what it is for, by role or by place. */
+  asks: Ask[];
   ideas: BlockIdeas<FormatIdea>;
 }
 

@@ -142,10 +142,10 @@ describe('room, sight and ways', () => {
   });
   it('somebody on wheels gets ways that are wide enough, and it is told who it is for by function', () => {
     const [first, ...others] = demoDesk().ratings;
-    const ratings = [{ ...first, wheels: 'power chair' as const }, ...others];
+    const ratings = [{ ...first, supports: [{ kind: 'power-chair' as const }] }, ...others];
     expect(fit(game([])).findings.map((f) => f.code)).not.toContain('route-narrow');
     const { data } = expectMended(game([], { ratings }), 'route-narrow');
-    expect(data.wheels).toEqual(['power chair']);
+    expect(data.wheels).toEqual(['power-chair']);
     const away = demoDesk({ ratings }).students.find((s) => s.id === first.studentId)!;
     const attendance = { ...demoDesk().attendance!, entries: { [away.id]: { status: 'absent' as const, role: 'away' as const } } };
     expect(fit(game([], { ratings, attendance })).findings.map((f) => f.code)).not.toContain('route-narrow');

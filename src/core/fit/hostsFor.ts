@@ -30,7 +30,7 @@ function hostOf(input: PlanInput, game: Game, facts: string): Host {
   return {
     gameId: game.id,
     title: game.title,
-    purpose: game.purpose,
+    aim: game.aim,
     format: game.format,
     playVersion: formatOf(game.format).playVersion,
     plan(students, size) {
@@ -88,10 +88,10 @@ function planAt(input: PlanInput, game: Game, students: readonly string[], size:
 }
 
 function hosted(plan: PlannedBlock, share: number, fits: boolean): HostedPlan {
-  const { groups, pieces, things, needs, rules } = plan;
+  const { groups, pieces, things, needs, rules, asks } = plan;
   const played = new Recent<number, ReturnType<HostedPlan['play']>>(PLAYS_KEPT);
   return {
-    ...{ groups, pieces, things, fits, share, needs, rules },
+    ...{ groups, pieces, things, fits, share, needs, rules, asks },
     play: (seconds) =>
       played.of(seconds, () => {
         const { plays, forecast } = plan.finish(seconds);

@@ -14,7 +14,13 @@ import { eightGames, ideaCount, weighEach } from './weighEach.fixture.ts';
 function crowdedDesk(): FitInput {
   const students = classOf(34);
   const ratings = [
-    { ...newHeader('student-private', 1), studentId: students[3].id, classId: students[3].classId, rating: 3, wheels: 'power chair' },
+    {
+      ...newHeader('student-private', 2),
+      studentId: students[3].id,
+      classId: students[3].classId,
+      rating: 3,
+      supports: [{ kind: 'power-chair' }],
+    },
   ];
   const placed = { windmill: { value: { x: 4.2, y: 3 }, by: 'teacher', pinned: true } };
   const lesson = lessonWith('nine-mills', { areaWidthM: 4.4, areaDepthM: 3.4, gapM: 0.6 }, { placed });

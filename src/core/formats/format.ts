@@ -7,6 +7,7 @@ import type { Rule } from '../model/rule.ts';
 import { foldPlay, openPlay, type PlayFold } from '../play/foldPlay.ts';
 import { type Forecast, type ForecastOptions, joined } from '../play/forecast.ts';
 import type { PlayEvent, PlayView } from '../play/playRules.ts';
+import type { Ask } from './asks.ts';
 import type { BlockIdeas, Card, PlanInput, Playing, Segment, SimulateOptions, SwitchCall, Timeline } from './blockPlan.ts';
 import type { BoardPart, ResultRow } from './board.ts';
 import type { Attempts, FormatSpec } from './formatSpec.ts';
@@ -53,6 +54,8 @@ export interface PlannedBlock {
   cards: Card[];
   /** The whole card of rules, in reading order. */
   rules: Rule[];
+  /** What it asks of students and what it is for, by role or by place. */
+  asks: Ask[];
   ideas: BlockIdeas<FormatIdea>;
   clearances: Record<string, { metres: number; running: boolean; runM: number }>;
   settings: SettingMeta[];
@@ -182,6 +185,7 @@ function planWith<Id extends string, G, V extends object, P, State, E extends { 
     span: spec.span(context, draft),
     needs: spec.gear(context, draft),
     calls: spec.calls?.(context, draft) ?? [],
+    asks: spec.asks(context, draft),
     cards: spec.card(context, draft),
     rules: wholeCard(
       spec.rules(context, draft),

@@ -5,6 +5,7 @@ import type { Piece } from '../model/piece.ts';
 import type { Rule } from '../model/rule.ts';
 import type { Forecast, ForecastOptions } from '../play/forecast.ts';
 import type { PlayEvent, PlayRules } from '../play/playRules.ts';
+import type { Ask } from './asks.ts';
 import type { BlockDraft, BlockIdeas, Card, PlanContext, Playing, Segment, SimulateOptions, SwitchCall, Timeline } from './blockPlan.ts';
 import type { BoardPart, ResultRow } from './board.ts';
 import type { AtPlace, Hosts } from './hosted.ts';
@@ -53,6 +54,8 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   ideas(context: PlanContext<G, V>, draft: BlockDraft<V>): BlockIdeas;
   /** Metres each piece wants free of walls and fixed things, and why; the school's clearance if left out. */
   clearance?(context: PlanContext<G, V>, pieceId: string): { metres: number; running: boolean; runM: number };
+  /** What it asks of students and what it is for, by role or by place. */
+  asks(context: PlanContext<G, V>, draft: BlockDraft<V>): Ask[];
   /** The cards at its places: what is done there. */
   card(context: PlanContext<G, V>, draft: BlockDraft<V>): Card[];
   /** The rules that its settings decide, read aloud to all; the game and the teacher add the others or say them in their words. */

@@ -2,6 +2,7 @@ import type { GearNeed } from '../gear/need.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Rule } from '../model/rule.ts';
+import type { Ask } from './asks.ts';
 import type { Bout } from './bouts.ts';
 
 /** A game played at a place of another one, by whoever is there. Coordinates are the place's own: 0, 0 is its lower left corner. */
@@ -15,6 +16,7 @@ export interface HostedPlan {
   share: number;
   needs: GearNeed[];
   rules: Rule[];
+  asks: Ask[];
   /** Its plays for a stay of that many seconds, with the share of it that a student is active. */
   play(seconds: number): { plays: unknown[]; activeShare: number };
 }
@@ -24,7 +26,7 @@ export interface Host {
   gameId: string;
   title: string;
   /** What it is for, in the game's words. */
-  purpose: string;
+  aim: string;
   format: string;
   playVersion: number;
   plan(students: readonly string[], size: { width: number; depth: number }): HostedPlan;

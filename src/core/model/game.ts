@@ -6,16 +6,50 @@ import { SkillLaneGame } from '../formats/skill-lane/setup.ts';
 import { StationsGame } from '../formats/stations/setup.ts';
 import { TargetClashGame } from '../formats/target-clash/setup.ts';
 import { Band } from './band.ts';
+import { GameDemand, PurposeAction } from './demand.ts';
+import { OUTDOORS } from './gearKind.ts';
 import { GameId } from './ids.ts';
 import { recordFields } from './record.ts';
 import { Offence, OwnRule } from './rule.ts';
-import { line, note, optionalLine } from './text.ts';
+import { line, note, optionalLine, whole } from './text.ts';
+
+/** What a teacher looks for when choosing a game. */
+export const GAME_FAMILIES = [
+  'throw',
+  'catch',
+  'strike',
+  'kick',
+  'dribble and carry',
+  'dodge and flee',
+  'travel',
+  'balance',
+  'aim',
+  'rhythm',
+  'cooperate',
+  'pace',
+  'invade',
+  'defend',
+  'warm up',
+  'calm down',
+] as const;
+export const GameFamily = z.enum(GAME_FAMILIES, { message: 'choice' });
+export type GameFamily = z.infer<typeof GameFamily>;
 
 const shared = {
-  ...recordFields('game', 2),
+  ...recordFields('game', 3),
   id: GameId,
   title: line(60),
-  purpose: line(200),
+  /** What it is for, in a sentence. */
+  aim: line(200),
+  /** What it is for, as actions; none: what its format and settings say. */
+  purpose: z.array(PurposeAction).max(14),
+  /** What a teacher looks for on the shelf. */
+  families: z.array(GameFamily).max(8, { message: 'too-many' }),
+  /** How loud it gets: 1 quiet, 3 loud. */
+  noise: whole(1, 3),
+  outdoors: z.enum(OUTDOORS, { message: 'choice' }),
+  /** Demands beside those that its format derives. */
+  demands: z.array(GameDemand).max(60, { message: 'too-many' }),
   story: note(600),
   attentionCall: optionalLine(120),
   /** What stops everyone, both heard and seen; empty takes the school's. */

@@ -106,6 +106,13 @@ function gameWithRules({ endRule, restartRule, outRule, tieRule, calmDown, ...ol
   };
 }
 
+/** Game 2 → 3: the sentence of what it is for is its aim; its purpose as actions is what its format says. */
+const gameWithPurpose = ({ purpose, ...old }: Record<string, unknown>) => ({
+  ...old,
+  aim: purpose,
+  ...{ purpose: [], families: [], noise: 2, outdoors: 'both', demands: [] },
+});
+
 /** Run 3 → 4: the whole card of rules is frozen; of older runs it is what was frozen then. Offenses were logged as `o0`, `o1`, … */
 function runWithRules(old: Record<string, unknown>): Record<string, unknown> {
   type Frozen = { rules?: { restart: string; out: string; calm: string; offences?: string[] }; ladder?: string[] };
@@ -137,12 +144,19 @@ const lessonWithNewKeys = (old: Record<string, unknown>) => ({
 /** Gear 1 → 2: latex is yes, no or unknown; a line of before said yes or no. */
 const gearWithLatex = (old: Record<string, unknown>) => ({ ...old, latex: old.latex ? 'yes' : 'no' });
 
+/** Student's private record 1 → 2: what somebody moves with and a wish for calm are supports. */
+function privateWithSupports({ wheels, calm, ...old }: Record<string, unknown>): Record<string, unknown> {
+  const moves = typeof wheels === 'string' ? [{ kind: wheels.replace(' ', '-') }] : [];
+  return { ...old, supports: [...moves, ...(calm ? [{ kind: 'crowd', degree: 1 }] : [])] };
+}
+
 /** Upgrades by kind: UPGRADES[kind][v] turns version v into v + 1. Pure, upward only; a test proves that each one runs. */
 export const UPGRADES: Record<string, Record<number, Upgrade>> = {
-  game: { 1: gameWithRules },
+  game: { 1: gameWithRules, 2: gameWithPurpose },
   gear: { 1: gearWithLatex },
   lesson: { 1: lessonWithNewKeys },
   run: { 1: runWithPlays, 2: runWithShapes, 3: runWithRules },
+  'student-private': { 1: privateWithSupports },
   room: { 1: roomWithPaint, 2: roomWithWalls },
 };
 

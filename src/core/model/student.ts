@@ -1,7 +1,9 @@
 import { z } from 'zod';
+import { Ability, Demand } from './demand.ts';
 import { ClassId, StudentId } from './ids.ts';
 import { recordFields } from './record.ts';
-import { line, whole } from './text.ts';
+import { StudentWishes, Support, type SupportKind } from './support.ts';
+import { line, optionalLine, whole } from './text.ts';
 
 /** A student as anyone in the school may see them. What is private lives in StudentPrivate. */
 export const Student = z.object({
@@ -13,22 +15,27 @@ export const Student = z.object({
 });
 export type Student = z.infer<typeof Student>;
 
-export const WHEELS = ['wheelchair', 'power chair', 'walker'] as const;
-
-/** The teacher's private rating, 1 (new to it) to 5, and what else counts for groups. Kept in a table of its own; nothing public may name it. */
+/** The teacher's private rating, 1 (new to it) to 5, what else counts for groups, and supports. Kept in a table of its own; nothing public may name it. */
 export const StudentPrivate = z.object({
-  ...recordFields('student-private', 1),
+  ...recordFields('student-private', 2),
   studentId: StudentId,
   classId: ClassId,
   rating: whole(1, 5),
-  /** What the student moves with: ways to every place are as wide as it needs. */
-  wheels: z.enum(WHEELS, { message: 'choice' }).optional(),
   /** What the teacher deals evenly over groups: first-timer, leader … */
   tags: z.array(line(24)).max(4, { message: 'too-many' }).optional(),
   /** The adult who supports this student and others: they are kept where that adult can be. */
   helper: line(40).optional(),
-  /** Works best in a calm group. */
-  calm: z.boolean().optional(),
+  /** What the student needs, by function. */
+  supports: z
+    .array(Support)
+    .max(20, { message: 'too-many' })
+    .refine((list) => new Set(list.map((s) => s.kind)).size === list.length, { message: 'repeated' }),
+  /** What the teacher knows better than the supports say; limits beside those of the supports. */
+  refined: Ability.optional(),
+  limits: z.array(Demand).max(20, { message: 'too-many' }).optional(),
+  wishes: StudentWishes.optional(),
+  /** What the student asked for, in their own words. */
+  wish: optionalLine(160).optional(),
 });
 export type StudentPrivate = z.infer<typeof StudentPrivate>;
 
@@ -46,3 +53,13 @@ export type Wish = z.infer<typeof Wish>;
 export function shortName(student: Pick<Student, 'givenName' | 'familyName'>): string {
   return `${student.givenName} ${student.familyName.slice(0, 1)}.`;
 }
+
+/** Supports with which routes are as wide as wheels need. */
+const ROUTE_SUPPORTS: readonly SupportKind[] = ['power-chair', 'wheelchair', 'walker'];
+
+/** What a student moves with that needs wide routes, if anything. */
+export const movesWith = ({ supports }: Pick<StudentPrivate, 'supports'>): SupportKind | undefined =>
+  ROUTE_SUPPORTS.find((kind) => supports.some((s) => s.kind === kind));
+
+/** True for students who work best in a calm group. */
+export const likesCalm = ({ supports }: Pick<StudentPrivate, 'supports'>): boolean => supports.some((s) => s.kind === 'crowd');

@@ -25,7 +25,13 @@ export async function readClass(db: Database, id: string) {
 export async function addStudent(db: Database, classId: string, input: Record<string, unknown>): Promise<Student> {
   const id = newId('s');
   const student = readInput(Student, { ...input, ...newHeader('student', 1), id, classId });
-  const rating = readInput(StudentPrivate, { ...newHeader('student-private', 1), studentId: id, classId, rating: input.rating ?? 3 });
+  const rating = readInput(StudentPrivate, {
+    ...newHeader('student-private', 2),
+    studentId: id,
+    classId,
+    rating: input.rating ?? 3,
+    supports: [],
+  });
   await studentRecords.add(db, student);
   await ratingRecords.add(db, rating);
   return student;
@@ -41,8 +47,8 @@ export async function removeStudent(db: Database, classId: string, student: stri
 }
 
 /** What of a student is kept apart from the rest, as a change of a student may tell it. */
-const PRIVATE_FIELDS = ['rating', 'wheels', 'tags', 'helper', 'calm'] as const;
-const isNothing = (value: unknown) => value === '' || value === false || (Array.isArray(value) && value.length === 0);
+const PRIVATE_FIELDS = ['rating', 'tags', 'helper', 'supports', 'refined', 'limits', 'wishes', 'wish'] as const;
+const isNothing = (value: unknown, field: string) => value === '' || (field !== 'supports' && Array.isArray(value) && value.length === 0);
 
 export function classRoutes(db: Database): Router {
   const router = Router();
@@ -86,8 +92,8 @@ export function classRoutes(db: Database): Router {
       const told = PRIVATE_FIELDS.filter((field) => body[field] !== undefined);
       if (told.length) {
         const now: Record<string, unknown> = { ...(await ratingRecords.get(tx, student.id)) };
-        // An empty word, an empty list and "no" take away what was told.
-        for (const field of told) now[field] = isNothing(body[field]) ? undefined : body[field];
+        // An empty word and an empty list take away what was told.
+        for (const field of told) now[field] = isNothing(body[field], field) ? undefined : body[field];
         await ratingRecords.put(tx, readInput(StudentPrivate, now));
       }
       const next = readInput(Student, {

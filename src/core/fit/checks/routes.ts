@@ -6,6 +6,7 @@ import type { BlockId } from '../../model/ids.ts';
 import { footprint, LAID_FACTS, laidName } from '../../model/laidPiece.ts';
 import { limitsFor } from '../../model/school.ts';
 import { boxOf } from '../../model/shape.ts';
+import { movesWith } from '../../model/student.ts';
 import { routesAround, widestRoutes } from '../../safety/routes.ts';
 import { type BlockInput, type FitDraft, laidIn, type StandingBlock } from '../fitted.ts';
 
@@ -30,7 +31,7 @@ const routesTo = memoize(
 export function routeChecks(input: BlockInput, bare: Bare, block: StandingBlock): Noticed[] {
   const limits = limitsFor(input.school);
   const playing = new Set(bare.people.playing);
-  const wheels = input.ratings.filter((r) => r.wheels && playing.has(r.studentId));
+  const wheels = input.ratings.filter((r) => movesWith(r) && playing.has(r.studentId));
   const solid = laidIn(block)
     .filter((p) => LAID_FACTS[p.laid].solid)
     .map(footprint);
@@ -60,7 +61,7 @@ export function routeChecks(input: BlockInput, bare: Bare, block: StandingBlock)
           found: width,
           wanted,
           routeM: limits.routeM,
-          wheels: wheels.map((w) => w.wheels),
+          wheels: wheels.map(movesWith),
         },
         ideas: () => routeIdeas(input, block, wanted),
       },

@@ -2,6 +2,7 @@ import { seededRng } from '../../rng.ts';
 import { measurePlay } from '../../simulate/measurePlay.ts';
 import { defineFormat } from '../format.ts';
 import { parseValues } from '../setting.ts';
+import { courtAsks } from './asks.ts';
 import { courtBoard, courtResults } from './board.ts';
 import { courtCard, courtRuleCard } from './card.ts';
 import { courtChecks } from './checks.ts';
@@ -30,6 +31,7 @@ export const advanceCourt = defineFormat({
   gear: courtGear,
   checks: courtChecks,
   ideas: courtIdeas,
+  asks: courtAsks,
   card: courtCard,
   rules: courtRuleCard,
   faults: { error: 'error' },

@@ -1,6 +1,7 @@
 import { defineFormat } from '../format.ts';
 import { parseValues } from '../setting.ts';
 import { wholeClass } from '../wholeClass.ts';
+import { chaseAsks } from './asks.ts';
 import { chaseBoard, chaseResults } from './board.ts';
 import { chaseCard, chaseRuleCard } from './card.ts';
 import { chaseChecks } from './checks.ts';
@@ -28,6 +29,7 @@ export const chase = defineFormat({
   checks: chaseChecks,
   ideas: chaseIdeas,
   clearance: ({ values }) => ({ metres: values.edgeM, running: true, runM: 6 }),
+  asks: chaseAsks,
   card: chaseCard,
   rules: chaseRuleCard,
   faults: { caught: 'caught' },

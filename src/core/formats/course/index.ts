@@ -1,5 +1,6 @@
 import { defineFormat } from '../format.ts';
 import { parseValues } from '../setting.ts';
+import { courseAsks } from './asks.ts';
 import { courseBoard, courseResults } from './board.ts';
 import { courseCard, courseRuleCard } from './card.ts';
 import { courseChecks } from './checks.ts';
@@ -30,6 +31,7 @@ export const course = defineFormat({
   gear: courseGear,
   checks: courseChecks,
   ideas: courseIdeas,
+  asks: courseAsks,
   card: courseCard,
   rules: courseRuleCard,
   play: courseRules,

@@ -1,5 +1,6 @@
 import { defineFormat } from '../format.ts';
 import { parseValues } from '../setting.ts';
+import { laneAsks } from './asks.ts';
 import { laneAttempts } from './attempts.ts';
 import { laneBoard, laneResults } from './board.ts';
 import { laneCard, laneRuleCard } from './card.ts';
@@ -29,6 +30,7 @@ export const skillLane = defineFormat({
   gear: laneGear,
   checks: laneFormatChecks,
   ideas: laneIdeas,
+  asks: laneAsks,
   card: laneCard,
   rules: laneRuleCard,
   play: laneRules,

@@ -13,7 +13,7 @@ type StationsDraft = Pick<BlockDraft<StationsValues>, 'pieces' | 'groups'>;
 function gameLines(context: StationsContext, { pieces, groups }: StationsDraft, id: string): CardLine[] {
   const { host, plan } = hostedAt(context, pieces, id, largestOf(groups))!;
   const rules = plan.rules.filter((r) => r.kind !== 'signal' && r.kind !== 'end');
-  return [said('game', { text: host.purpose }), ...rules.map((r) => said('game-rule', { rule: r, format: host.format })), said('game-end')];
+  return [said('game', { text: host.aim }), ...rules.map((r) => said('game-rule', { rule: r, format: host.format })), said('game-end')];
 }
 
 /** The card that hangs at each station: what to do, what stays, how it is scored, easier and harder, what stops everyone. */

@@ -1,5 +1,6 @@
 import { defineFormat } from '../format.ts';
 import { parseValues } from '../setting.ts';
+import { stationsAsks } from './asks.ts';
 import { stationsBoard, stationsResults } from './board.ts';
 import { stationsCard, stationsRuleCard } from './card.ts';
 import { stationsChecks } from './checks.ts';
@@ -41,6 +42,7 @@ export const stations = defineFormat({
   checks: stationsChecks,
   ideas: stationsIdeas,
   clearance: stationClearance,
+  asks: stationsAsks,
   card: stationsCard,
   rules: stationsRuleCard,
   play: stationsRules,

@@ -3,8 +3,8 @@ import type { StationsContext } from './group.ts';
 import type { Station } from './setup.ts';
 
 /** A station that is a game of its own: what it needs, scores and says comes from that game. */
-const stationOf = ({ gameId, title, purpose }: Host): Station => ({
-  ...{ id: pickOfGame(gameId), title: title.slice(0, 40), task: purpose, cues: [], scoring: 'none', pairs: false, runM: 0, gear: [] },
+const stationOf = ({ gameId, title, aim }: Host): Station => ({
+  ...{ id: pickOfGame(gameId), title: title.slice(0, 40), task: aim, cues: [], scoring: 'none', pairs: false, runM: 0, gear: [] },
   ...{ resetBy: 'group', easier: '', harder: '', shone: '' },
 });
 

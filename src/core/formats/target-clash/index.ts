@@ -1,5 +1,6 @@
 import { defineFormat } from '../format.ts';
 import { parseValues } from '../setting.ts';
+import { clashAsks } from './asks.ts';
 import { clashBoard, clashResults } from './board.ts';
 import { clashCard, clashRuleCard } from './card.ts';
 import { clashChecks } from './checks.ts';
@@ -28,6 +29,7 @@ export const targetClash = defineFormat({
   checks: clashChecks,
   ideas: clashIdeas,
   clearance: ({ values }) => ({ metres: values.edgeM, running: false, runM: 0 }),
+  asks: clashAsks,
   card: clashCard,
   rules: clashRuleCard,
   play: clashRules,

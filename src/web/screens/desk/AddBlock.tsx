@@ -70,7 +70,7 @@ export function AddBlock({ lesson, games, after, perform, onAdded, children }: P
               }
             >
               <span className="font-bold">{game.title}</span> <span className="text-xs text-muted">{formatWords(game.format).name}</span>
-              <span className="block text-xs text-muted">{game.purpose}</span>
+              <span className="block text-xs text-muted">{game.aim}</span>
             </DropdownMenu.Item>
           ))}
           <DropdownMenu.Separator className="my-1 border-t" />
