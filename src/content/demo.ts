@@ -15,6 +15,10 @@ export const DEMO_SCHOOL: School = {
   ...NEW_SCHOOL,
   name: 'Alder Hollow School',
   stopSignal: 'One long whistle and a raised arm: freeze, gear on the floor',
+  adults: [
+    { id: 'juna-ask', name: 'Juna Ask', can: ['guide', 'prompt', 'spot', 'push'] },
+    { id: 'tarn-holloway', name: 'Tarn Holloway', can: ['sign', 'prompt'] },
+  ],
 };
 
 const DOOR = { swing: 'inwards', exit: true };
@@ -349,7 +353,7 @@ export const LESSONS = {
 
 /** Today's five periods in two rooms; the fourth is left with problems to fix. */
 export function demoPeriods(date: string): Period[] {
-  const period = (id: keyof typeof LESSONS, start: string, end: string, { schoolClass }: Roster, room: Room) =>
+  const period = (id: keyof typeof LESSONS, start: string, end: string, { schoolClass }: Roster, room: Room, adults: string[] = []) =>
     Period.parse({
       ...newHeader('period', 1),
       id: `${id}-${date}`,
@@ -359,11 +363,12 @@ export function demoPeriods(date: string): Period[] {
       classId: schoolClass.id,
       roomId: room.id,
       lessonId: LESSONS[id].id,
+      ...(adults.length ? { adults } : {}),
     });
   return [
-    period('weather', '09:10', '09:55', GRADE_3B, MILL_GYM),
-    period('mills', '10:05', '10:50', GRADE_5A, MILL_GYM),
-    period('bridges', '11:10', '11:55', GRADE_8A, UPPER_YARD),
+    period('weather', '09:10', '09:55', GRADE_3B, MILL_GYM, ['juna-ask']),
+    period('mills', '10:05', '10:50', GRADE_5A, MILL_GYM, ['juna-ask']),
+    period('bridges', '11:10', '11:55', GRADE_8A, UPPER_YARD, ['tarn-holloway']),
     period('orchard', '13:00', '13:45', GRADE_6D, MILL_GYM),
     period('bells', '14:05', '14:45', GRADE_2C, UPPER_YARD),
   ];

@@ -21,14 +21,17 @@ export const DEMO_SUPPORTS: Record<string, Record<number, Needs>> = {
     15: { supports: [{ kind: 'latex' }] },
   },
   'grade-3b': {
-    5: { supports: [{ kind: 'blind' }], wish: 'Runs with a partner rather than an adult', wishes: { likes: ['partner-guides'] } },
+    5: { supports: [{ kind: 'blind' }], wish: 'Runs with Juna rather than with a classmate', wishes: { likes: ['adult-guides'] } },
+    20: { supports: [{ kind: 'stands-with-support', degree: 3, side: 'left' }] },
+    22: { supports: [{ kind: 'latex' }] },
     12: { supports: [{ kind: 'weak-grip', degree: 2 }] },
     18: { supports: [{ kind: 'waiting', degree: 2 }] },
   },
   'grade-5a': {
     3: { supports: [{ kind: 'one-handed', side: 'right' }] },
-    9: { supports: [{ kind: 'breath', degree: 1 }, { kind: 'care-plan' }], limits: [] },
+    9: { supports: [{ kind: 'breath', degree: 1 }, { kind: 'care-plan' }] },
     12: { supports: [{ kind: 'hard-of-hearing', degree: 2 }] },
+    16: { supports: [{ kind: 'low-vision', degree: 3 }] },
     20: {
       supports: [
         { kind: 'wheelchair', widthM: 0.64 },

@@ -2,7 +2,7 @@
 
 export type { Accepted } from './adapt/accepted.ts';
 export type { Dial } from './adapt/candidate.ts';
-export type { Gap, StudentPlan } from './adapt/matchAll.ts';
+export type { Gap, StudentPlan } from './adapt/place.ts';
 export { type SetOutStep, setOut } from './arrange/setOut.ts';
 export { type AdaptBlock, type FitForAllRequest, fitForAll, GameRecord, GearRecord, RoomRecord } from './fit/fitForAll.ts';
 export type { Area } from './geometry/area.ts';

@@ -9,6 +9,7 @@ import { inTime, onlyFromHere } from './guard.ts';
 import { type Journal, noJournal } from './journal.ts';
 import { plainJson } from './plainJson.ts';
 import { Problem } from './problem.ts';
+import { adaptationRoutes } from './routes/adaptations.ts';
 import { backupRoutes } from './routes/backups.ts';
 import { classRoutes } from './routes/classes.ts';
 import { exchangeRoutes } from './routes/exchange.ts';
@@ -86,6 +87,7 @@ export function makeApp(db: Database, options: { webDir?: string; now: () => num
     classRoutes(db),
     importRoutes(db),
     planRoutes(db),
+    adaptationRoutes(db),
     runRoutes(db, options.now, options.journal ?? noJournal(db)),
   );
   if (options.backups) app.use('/api', backupRoutes(options.backups));

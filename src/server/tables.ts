@@ -51,6 +51,23 @@ export const lessonEdits = pgTable(
   (t) => [primaryKey({ columns: [t.lessonId, t.revision] }), uniqueIndex('lesson_edits_id').on(t.id)],
 );
 
+/** Private: what was accepted and refused for students of a lesson, append-only. Nothing that builds walls, cards or exports may import it. */
+export const adaptationEdits = pgTable(
+  'adaptation_edits',
+  {
+    lessonId: text('lesson_id').notNull(),
+    seq: integer('seq').notNull(),
+    id: text('id').notNull(),
+    studentId: text('student_id').notNull(),
+    data: jsonb('data').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.lessonId, t.seq] }),
+    uniqueIndex('adaptation_edits_id').on(t.id),
+    index('adaptation_edits_student').on(t.studentId),
+  ],
+);
+
 /** Every event of a run in the server's order; an id arrives once. */
 export const runEvents = pgTable(
   'run_events',

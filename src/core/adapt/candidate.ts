@@ -1,6 +1,7 @@
 import { type Demand, type Demands, PURPOSE_ACTIONS, type PurposeAction } from '../model/demand.ts';
 import type { Abilities } from './abilityOf.ts';
-import { type Caution, DIAL_KINDS, type DialKind, type DialName } from './dialKinds.ts';
+import type { Caution } from './cautions.ts';
+import { DIAL_KINDS, type DialKind, type DialName } from './dialKinds.ts';
 import { type AdaptFigures, COSTS } from './figures.ts';
 import type { Thing } from './things.ts';
 

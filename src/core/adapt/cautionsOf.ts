@@ -1,6 +1,6 @@
 import type { Abilities } from './abilityOf.ts';
 import type { BlockFacts, Candidate } from './candidate.ts';
-import type { Caution } from './dialKinds.ts';
+import type { Caution } from './cautions.ts';
 
 const MOVING = ['travel', 'dodge-or-flee', 'chase', 'pace'] as const;
 

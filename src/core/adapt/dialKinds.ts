@@ -1,5 +1,6 @@
 import { type Demands, PURPOSE_ACTIONS, type PurposeAction } from '../model/demand.ts';
 import type { SupportKind } from '../model/support.ts';
+import type { Caution } from './cautions.ts';
 import type { COSTS } from './figures.ts';
 
 export const DIALS = ['object', 'implement', 'target', 'signal', 'position', 'space', 'time', 'rule', 'people'] as const;
@@ -176,7 +177,7 @@ const KINDS = {
   },
   'adult-spots': {
     ...{ dial: 'people', tier: 'adult', adult: 'spot', usual: ['stands-with-support'] },
-    eases: { stand: 1, balance: 0, climb: 1 },
+    eases: { stand: 0, balance: 0, climb: 1 },
     cautions: ['spotter-does-nothing-else', 'spotter-on-the-weaker-side'],
     never: WHEELED,
   },
@@ -221,6 +222,7 @@ export const PIECE_CODES = [
   'tethered-object',
   'hung-object',
   'object-on-a-stand',
+  'ramp',
   'hand-with-a-face',
   'thicker-grip',
   'wider-face',
@@ -233,30 +235,6 @@ export const PIECE_CODES = [
   'lower-target',
 ] as const;
 export type DialCode = keyof typeof KINDS | (typeof PIECE_CODES)[number];
-
-/** Cautions that go with changes, by code. */
-export const CAUTIONS = [
-  'agreed-speed',
-  'brakes-and-belt',
-  'care-plan',
-  'clear-floor',
-  'device-in-reach',
-  'frame-width',
-  'guide-by-the-arm',
-  'in-sight',
-  'interpreter-in-sight',
-  'latex-out',
-  'loose-objects-from-wheels',
-  'no-flashing',
-  'nothing-small',
-  'quiet-while-sounding',
-  'spotter-does-nothing-else',
-  'spotter-on-the-weaker-side',
-  'touch-with-yes',
-  'walk-the-area-first',
-  'way-out-and-back',
-] as const;
-export type Caution = (typeof CAUTIONS)[number];
 
 /** Actions in which a thing is sent, taken or carried. */
 export const OBJECT_ACTIONS: readonly PurposeAction[] = OBJECTS;

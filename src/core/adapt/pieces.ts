@@ -1,7 +1,8 @@
 import { type Demands, PURPOSE_ACTIONS, type PurposeAction } from '../model/demand.ts';
 import type { Abilities } from './abilityOf.ts';
 import type { BlockFacts, Candidate } from './candidate.ts';
-import { type Caution, OBJECT_ACTIONS } from './dialKinds.ts';
+import type { Caution } from './cautions.ts';
+import { OBJECT_ACTIONS } from './dialKinds.ts';
 import { COSTS } from './figures.ts';
 import { effectsOfObject, type PieceCode, servedBy, stands } from './objectEffects.ts';
 import { isImplement, isObject, isTarget, likeness, mayBeLatex, type Thing } from './things.ts';
@@ -55,6 +56,7 @@ export function pieceCandidates(things: readonly Thing[], student: Abilities, bl
   return [
     ...(needsObject ? own.filter(isObject).flatMap((t) => objectCandidates(t, block)) : []),
     ...(needsObject ? stills(own, block) : []),
+    ...(block.purpose.includes('send') && block.purpose.includes('aim') ? own.filter(isRamp).map(rampCandidate) : []),
     ...(block.purpose.includes('strike') ? [...own.filter(isImplement).map((t) => implementCandidate(t, block)), bareHand()] : []),
     ...(block.purpose.includes('aim') ? own.filter(isTarget).flatMap((t) => targetCandidates(t, block)) : []),
   ];
@@ -76,9 +78,18 @@ function objectCandidates(thing: Thing, block: BlockFacts): Candidate[] {
     }));
 }
 
+const isRamp = ({ family, uses }: Thing): boolean => family === 'mat or support' && uses[0] === 'roll';
+
+/** A ramp that the object is let go on: it aims, it does not swing. */
+function rampCandidate(thing: Thing): Candidate {
+  const eases: Demands = { swing: 0, grip: 0, lift: 0, 'down-up': 0, reach: 0 };
+  const keeps = PURPOSE_ACTIONS.filter((a) => a !== 'strike');
+  return candidate({ to: 'ramp', dial: 'object', cost: COSTS.object + 0.8, eases, keeps, uses: usesOf(thing) }, [thing]);
+}
+
 /** An object at rest on a stand, or hung from a frame. */
 function stills(things: readonly Thing[], block: BlockFacts): Candidate[] {
-  if (!block.purpose.includes('strike') && !block.purpose.includes('send')) return [];
+  if (!block.purpose.includes('strike')) return [];
   const light = things.filter((t) => isObject(t) && (t.massG ?? 250) <= 300 && t.family !== 'thrown object');
   const keepsAll = PURPOSE_ACTIONS.filter((a) => a !== 'receive');
   return things.flatMap((stand) => {

@@ -1,12 +1,13 @@
 import type { Accepted } from '../adapt/accepted.ts';
 import type { AdaptAdult, BlockFacts } from '../adapt/candidate.ts';
-import type { Gap, StudentPlan } from '../adapt/matchAll.ts';
+import type { Gap, StudentPlan } from '../adapt/place.ts';
 import { isImplement, isObject, type Thing, thingOf } from '../adapt/things.ts';
 import type { Ask } from '../formats/asks.ts';
 import { stayOf } from '../formats/bouts.ts';
 import { gapOf } from '../formats/setting.ts';
 import { making } from '../gear/homeMade.ts';
-import { raised } from '../model/demand.ts';
+import type { AdaptationFor } from '../model/adaptation.ts';
+import { type PurposeAction, raised } from '../model/demand.ts';
 import type { Finding } from '../model/finding.ts';
 import type { Game } from '../model/game.ts';
 import type { Gear } from '../model/gear.ts';
@@ -15,22 +16,13 @@ import type { AdaptStudent } from '../model/support.ts';
 import { type AdaptBlock, fitForAll, type GameRecord } from './fitForAll.ts';
 import type { FitInput, FittedBlock, FittedLesson } from './fitted.ts';
 
-/** What a teacher chose for a student in a block: dials that were accepted, codes that were refused and why. Private. */
-export interface ChosenAdaptation {
-  student: string;
-  block: string;
-  /** The place, where a block has several tasks. */
-  place?: string;
-  accepted?: Accepted['dials'];
-  refused: readonly { to: string; why: string }[];
-}
-
 export interface AdaptInput {
   fitted: FittedLesson;
   input: Pick<FitInput, 'ratings' | 'cupboard' | 'gearKinds' | 'games' | 'room' | 'school' | 'attendance' | 'period'>;
   adults: readonly AdaptAdult[];
   homeMade: readonly HomeMade[];
-  chosen: readonly ChosenAdaptation[];
+  /** What the teacher chose. Private. */
+  chosen: readonly AdaptationFor[];
 }
 
 /** How a student plays at one place of a block, or in all of it. */
@@ -41,6 +33,7 @@ export interface PlacePlan extends StudentPlan {
   /** Seconds from the bell. */
   from: number;
   until: number;
+  purpose: PurposeAction[];
   gaps: Gap[];
   isAccepted: boolean;
   /** Findings about this plan alone. */
@@ -63,6 +56,7 @@ export interface AdaptedLesson {
 
 /** A part of a block that is one task: the whole block, or one place while one group is there. */
 interface Part extends AdaptBlock {
+  game: GameRecord;
   block: string;
   place?: string;
   title?: string;
@@ -77,11 +71,11 @@ export function adaptLesson({ fitted, input, adults, homeMade, chosen }: AdaptIn
   const kinds = input.gearKinds ?? [];
   const parts = fitted.blocks.flatMap((block) => partsOf(block, { ...input, gear: fitted.gear }, fitted.band));
   const idOf = new Map(parts.map((p) => [p.id, p]));
-  const partFor = (c: ChosenAdaptation) =>
+  const partFor = (c: AdaptationFor) =>
     parts.find((p) => p.block === c.block && p.place === c.place && p.players.some((s) => s.id === c.student))?.id;
   const accepted = chosen.flatMap((c): Accepted[] => {
     const block = partFor(c);
-    return c.accepted && block !== undefined ? [{ student: c.student, block, dials: c.accepted }] : [];
+    return c.accepted && block !== undefined ? [{ student: c.student, block, dials: c.accepted as Accepted['dials'] }] : [];
   });
   const refused = chosen.flatMap((c) => {
     const block = partFor(c);
@@ -101,6 +95,7 @@ export function adaptLesson({ fitted, input, adults, homeMade, chosen }: AdaptIn
       ...(part.place === undefined ? {} : { place: part.place, title: part.title }),
       from: part.from,
       until: part.until,
+      purpose: part.game.purpose,
       gaps: gaps.filter(isHere),
       isAccepted: accepted.some(isHere),
       conflicts: conflicts.filter((c) => isHere(c.at)),

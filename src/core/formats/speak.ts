@@ -52,6 +52,12 @@ export const many = (kind: string): string => IRREGULAR[kind] ?? `${kind}s`;
 /** "1 scarf", "4 scarves". */
 export const counted = (count: number, kind: string): string => `${count} ${count === 1 ? kind : many(kind)}`;
 
+/** "a", "a and b", "a, b, and c". */
+export function listed(list: readonly string[], last: 'and' | 'or' = 'and'): string {
+  if (list.length < 3) return list.join(` ${last} `);
+  return `${list.slice(0, -1).join(', ')}, ${last} ${list.at(-1)}`;
+}
+
 /** "1–4, 7" from sorted whole numbers. */
 export function ranges(numbers: readonly number[]): string {
   const runs: [number, number][] = [];

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ClassId, LessonId, PeriodId, RoomId, StudentId } from './ids.ts';
 import { recordFields } from './record.ts';
+import { mapKey } from './text.ts';
 
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { message: 'time' });
 const day = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { message: 'date' });
@@ -27,6 +28,8 @@ export const Period = z
     /** Classes that share the lesson with it. */
     guests: z.array(ClassId).max(2, { message: 'too-many' }).optional(),
     roomId: RoomId,
+    /** Adults of the school who are there; nobody if absent. */
+    adults: z.array(mapKey(64)).max(12, { message: 'too-many' }).optional(),
     lessonId: LessonId.nullable(),
   })
   .superRefine((p, ctx) => {

@@ -3,12 +3,21 @@ import { Band, BandDefaults, HOUSE_DEFAULTS } from './band.ts';
 import { GearKind } from './gearKind.ts';
 import { FloorLimits, HOUSE_FLOOR_LIMITS } from './limits.ts';
 import { newHeader, recordFields } from './record.ts';
-import { line, optionalLine } from './text.ts';
+import { line, mapKey, optionalLine } from './text.ts';
 
 /** What follows an offence: a word, out of play until the next restart, out for the rest of the game. */
 export const LADDER_STEPS = ['word', 'restart', 'rest'] as const;
 export const LadderStep = z.enum(LADDER_STEPS, { message: 'choice' });
 export type LadderStep = z.infer<typeof LadderStep>;
+
+export const ADULT_CAN = ['spot', 'guide', 'sign', 'prompt', 'push'] as const;
+/** An adult who helps in lessons, and what they are trained or asked to do. */
+export const Adult = z.object({
+  id: mapKey(64),
+  name: line(40),
+  can: z.array(z.enum(ADULT_CAN, { message: 'choice' })).max(5),
+});
+export type Adult = z.infer<typeof Adult>;
 
 /** Settings of the school: units, keys, the one stop signal, and bands whose house defaults were changed. */
 export const School = z.object({
@@ -24,6 +33,8 @@ export const School = z.object({
   ladder: z.array(LadderStep).min(1).max(5).optional(),
   /** Kinds of gear that the catalogue does not have, or that the school knows differently. */
   gearKinds: z.array(GearKind).max(300, { message: 'too-many' }).optional(),
+  /** Adults who help in lessons. */
+  adults: z.array(Adult).max(60, { message: 'too-many' }).optional(),
 });
 export type School = z.infer<typeof School>;
 

@@ -63,3 +63,7 @@ export const movesWith = ({ supports }: Pick<StudentPrivate, 'supports'>): Suppo
 
 /** True for students who work best in a calm group. */
 export const likesCalm = ({ supports }: Pick<StudentPrivate, 'supports'>): boolean => supports.some((s) => s.kind === 'crowd');
+
+/** "GF": for notes that name nobody. */
+export const initialsOf = (student: Pick<Student, 'givenName' | 'familyName'>): string =>
+  `${student.givenName.slice(0, 1)}${student.familyName.slice(0, 1)}`;

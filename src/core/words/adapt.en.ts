@@ -1,4 +1,5 @@
-import type { Caution, DialCode, DialName } from '../adapt/dialKinds.ts';
+import type { Caution } from '../adapt/cautions.ts';
+import type { DialCode, DialName } from '../adapt/dialKinds.ts';
 import type { Demand, PurposeAction } from '../model/demand.ts';
 import type { SupportFamily, SupportKind } from '../model/support.ts';
 
@@ -221,6 +222,7 @@ export const DIAL_WORDS: Record<DialCode, (thing: string, data: Record<string, u
   'tethered-object': (thing) => `Play with ${thing}: it comes back`,
   'hung-object': (thing) => `Hang the object up: ${thing}`,
   'object-on-a-stand': (thing) => `Put the object on a stand: ${thing}`,
+  ramp: (thing) => `Let it roll or slide off ${thing}`,
   'hand-with-a-face': (thing) => `Hit with ${thing}: nothing to hold`,
   'thicker-grip': (thing) => `Hit with ${thing}: a thick grip`,
   'wider-face': (thing) => `Hit with ${thing}: a wide, light face`,

@@ -6,7 +6,7 @@ import { Student, StudentPrivate, Wish } from '../../core/model/student.ts';
 import type { Database } from '../database.ts';
 import { Problem, readInput } from '../problem.ts';
 import { classRecords, ratingRecords, studentRecords, wishRecords } from '../repositories/index.ts';
-import { studentPrivates, students, wishes } from '../tables.ts';
+import { adaptationEdits, studentPrivates, students, wishes } from '../tables.ts';
 import { periodsOfClass } from './facts.ts';
 import { bodyOf, idParam, newId, route } from './route.ts';
 
@@ -41,6 +41,7 @@ export async function addStudent(db: Database, classId: string, input: Record<st
 export async function removeStudent(db: Database, classId: string, student: string): Promise<void> {
   await studentRecords.remove(db, student);
   await db.delete(studentPrivates).where(eq(studentPrivates.id, student));
+  await db.delete(adaptationEdits).where(eq(adaptationEdits.studentId, student));
   for (const wish of await wishRecords.list(db, eq(wishes.classId, classId))) {
     if ((wish.students as string[]).includes(student)) await wishRecords.remove(db, wish.id);
   }
@@ -71,6 +72,8 @@ export function classRoutes(db: Database): Router {
     if ((await periodsOfClass(db, id)).length) throw new Problem(409, 'in-use', [{ path: ['id'], code: 'in-use' }]);
     await db.transaction(async (tx) => {
       await classRecords.remove(tx, id);
+      for (const student of await studentRecords.list(tx, eq(students.classId, id)))
+        await tx.delete(adaptationEdits).where(eq(adaptationEdits.studentId, student.id));
       await tx.delete(students).where(eq(students.classId, id));
       await tx.delete(studentPrivates).where(eq(studentPrivates.classId, id));
       await tx.delete(wishes).where(eq(wishes.classId, id));

@@ -36,12 +36,30 @@ async function letGo() {
   }
 }
 
+/** The same without what students need: supports, limits and wishes never stay in the browser. */
+function withoutSupports(value) {
+  if (Array.isArray(value)) return value.map(withoutSupports);
+  if (value === null || typeof value !== 'object') return value;
+  const copy = Object.fromEntries(Object.entries(value).map(([key, each]) => [key, withoutSupports(each)]));
+  if (copy.kind !== 'student-private') return copy;
+  const { refined: _, limits: __, wishes: ___, wish: ____, ...rest } = copy;
+  return { ...rest, supports: [] };
+}
+
+async function keep(cache, request, answer) {
+  if (!/json/.test(answer.headers.get('content-type') ?? '')) return;
+  const text = await answer.text();
+  const kept = text.includes('"student-private"') ? JSON.stringify(withoutSupports(JSON.parse(text))) : text;
+  const headers = new Headers({ 'content-type': answer.headers.get('content-type'), date: answer.headers.get('date') ?? '' });
+  await cache.put(request, new Response(kept, { status: 200, headers }));
+}
+
 /** The server's answer, kept for later; without one the last that was kept, marked as such. */
 async function known(request) {
   const cache = await caches.open(KNOWN);
   try {
     const answer = await fetch(request);
-    if (answer.ok) await cache.put(request, answer.clone());
+    if (answer.ok) await keep(cache, request, answer.clone());
     return answer;
   } catch (error) {
     const kept = await cache.match(request);

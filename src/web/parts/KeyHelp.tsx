@@ -13,7 +13,7 @@ export function isTyping(event: KeyboardEvent): boolean {
 const KEYS: [string, string][] = [
   ['?', 'These keys'],
   ['[ and ]', 'Step a round back or on (Desk)'],
-  ['1–6', 'Who, Rules, Gear, Ways, Checks (Desk)'],
+  ['1–6', 'Who, Rules, Gear, Fit for all, Ways, Checks (Desk)'],
   ['F', 'The floor alone (Desk)'],
   ['Arrow keys', 'Move what is chosen 10 cm, with Shift 50 cm; move a cut 15 s'],
   ['Shift + Enter, Shift + click', 'Choose one more (floor)'],

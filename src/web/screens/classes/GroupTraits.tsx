@@ -1,14 +1,10 @@
-import { useState } from 'react';
-import { problemWords } from '../../api.ts';
 import { CommitField } from '../../parts/CommitField.tsx';
 import { Popup } from '../../parts/Popup.tsx';
-import { Problem } from '../../parts/Problem.tsx';
 
 /** What counts for groups beside rating and wishes. */
 export interface Traits {
   tags: string[];
   helper: string;
-  calm: boolean;
 }
 
 interface Props extends Traits {
@@ -17,10 +13,9 @@ interface Props extends Traits {
   save(change: Partial<Traits>): Promise<unknown>;
 }
 
-/** What is told of a student for groups, and a small sheet to tell it in: tags, a shared adult, a calm group. Private. */
-export function GroupTraits({ name, row, tags, helper, calm, save }: Props) {
-  const [problem, setProblem] = useState('');
-  const said = [...tags, helper && `with ${helper}`, calm && 'calm group'].filter(Boolean).join(', ');
+/** What is told of a student for groups, and a small sheet to tell it in: tags, a shared adult. Private. */
+export function GroupTraits({ name, row, tags, helper, save }: Props) {
+  const said = [...tags, helper && `with ${helper}`].filter(Boolean).join(', ');
   return (
     <Popup
       trigger={
@@ -52,16 +47,6 @@ export function GroupTraits({ name, row, tags, helper, calm, save }: Props) {
         value={helper}
         onCommit={(text) => save({ helper: text.trim() })}
       />
-      <label className="flex items-center gap-2">
-        <input
-          type="checkbox"
-          className="h-5 w-5 accent-tape"
-          checked={calm}
-          onChange={(e) => void save({ calm: e.target.checked }).catch((error) => setProblem(problemWords(error)))}
-        />
-        Works best in a calm group
-      </label>
-      <Problem text={problem} />
     </Popup>
   );
 }

@@ -8,23 +8,25 @@ import {
 } from '@tanstack/react-table';
 import { Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { type Student, WHEELS } from '../../../core/model/student.ts';
+import type { Student } from '../../../core/model/student.ts';
+import type { Support } from '../../../core/model/support.ts';
 import { type ClassData, call, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { GroupTraits, type Traits } from './GroupTraits.tsx';
+import { SupportsCell } from './SupportsCell.tsx';
 
 interface Row extends Student, Traits {
   rating: number;
-  /** '' where on foot. */
-  wheels: '' | (typeof WHEELS)[number];
+  supports: Support[];
+  wish: string;
 }
 const column = createColumnHelper<Row>();
 /** What names leave of the table's width. */
-const WIDTHS: Record<string, string> = { rating: 'w-[88px]', wheels: 'w-[108px]', traits: 'w-[104px]' };
+const WIDTHS: Record<string, string> = { rating: 'w-[88px]', supports: 'w-[116px]', traits: 'w-[104px]' };
 const RATINGS = ['1', '2', '3', '4', '5'].map((r) => [r, r === '1' ? '1 new' : r === '5' ? '5 leads' : r] as const);
 
-/** The class list: every cell is edited in place, by keyboard too. Ratings, what somebody moves with and what counts for groups are private. */
+/** The class list: every cell is edited in place, by keyboard too. Ratings, supports and what counts for groups are private. */
 export function RosterTable({ data, refresh }: { data: ClassData; refresh: () => Promise<void> }) {
   const [sorting, setSorting] = useState<SortingState>([{ id: 'givenName', desc: false }]);
   const [adding, setAdding] = useState({ givenName: '', familyName: '' });
@@ -34,12 +36,12 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
     () =>
       data.students.map((s) => {
         const own = data.ratings.find((r) => r.studentId === s.id);
-        const traits: Traits = { tags: own?.tags ?? [], helper: own?.helper ?? '', calm: own?.calm ?? false };
-        return { ...s, ...traits, rating: own?.rating ?? 3, wheels: own?.wheels ?? '' };
+        const traits: Traits = { tags: own?.tags ?? [], helper: own?.helper ?? '' };
+        return { ...s, ...traits, rating: own?.rating ?? 3, supports: own?.supports ?? [], wish: own?.wish ?? '' };
       }),
     [data],
   );
-  const save = async ({ rating: _, wheels: __, tags: ___, helper: ____, calm: _____, ...student }: Row, change: Partial<Row>) => {
+  const save = async ({ rating: _, supports: __, wish: ___, tags: ____, helper: _____, ...student }: Row, change: Partial<Row>) => {
     await saveRecord<Student & Partial<Omit<Row, keyof Student>>>(`/classes/${classId}/students/${student.id}`, student, change);
     await refresh();
   };
@@ -49,7 +51,7 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
       column.accessor('givenName', { header: 'First name' }),
       column.accessor('familyName', { header: 'Last name' }),
       column.accessor('rating', { header: 'Rating (private)' }),
-      column.accessor('wheels', { header: 'Mobility (private)' }),
+      column.accessor((s) => s.supports.map((x) => x.kind).join(), { id: 'supports', header: 'Supports (private)' }),
       column.accessor((s) => [...s.tags, s.helper].join(), { id: 'traits', header: 'For groups (private)' }),
     ],
     state: { sorting },
@@ -125,20 +127,18 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
                 />
               </td>
               <td className="py-0.5 pr-2">
-                <ChoiceField
-                  quiet
-                  className="cell"
-                  label={`Mobility, row ${i + 1}`}
-                  value={s.wheels}
-                  options={[['', 'no device'] as const, ...WHEELS.map((w) => [w, w] as const)]}
-                  onPick={(wheels) => void save(s, { wheels }).catch((e) => setProblem(problemWords(e)))}
+                <SupportsCell
+                  name={`${s.givenName} ${s.familyName}`}
+                  row={i + 1}
+                  {...{ supports: s.supports, wish: s.wish }}
+                  save={(change) => save(s, change)}
                 />
               </td>
               <td className="py-0.5 pr-2">
                 <GroupTraits
                   name={`${s.givenName} ${s.familyName}`}
                   row={i + 1}
-                  {...{ tags: s.tags, helper: s.helper, calm: s.calm }}
+                  {...{ tags: s.tags, helper: s.helper }}
                   save={(change) => save(s, change)}
                 />
               </td>
@@ -176,7 +176,7 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
         }}
       >
         <label className="flex-1 text-xs text-muted">
-          Given name
+          First name
           <input
             className="field text-sm text-ink"
             value={adding.givenName}

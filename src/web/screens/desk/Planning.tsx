@@ -12,6 +12,9 @@ import { Strip } from '../../strip/Strip.tsx';
 import { useLowScreen } from '../../strip/useLowScreen.ts';
 import { useFit } from '../../worker/useFit.ts';
 import { AddBlock } from './AddBlock.tsx';
+import { FitForAllSheet } from './adapt/FitForAllSheet.tsx';
+import { useAdaptations } from './adapt/useAdaptations.ts';
+import { useBothLogs } from './adapt/useBothLogs.ts';
 import { ChecksSheet, NumbersBar } from './ChecksSheet.tsx';
 import { Conflict } from './Conflict.tsx';
 import { DeskFloor } from './DeskFloor.tsx';
@@ -42,8 +45,10 @@ export function Planning({ desk }: { desk: DeskData }) {
   const [walking, setWalking] = useState(false);
   const titles = useRef(new Map<string, string>());
   const pieceTitle = useCallback((id: string) => titles.current.get(id) ?? id, []);
-  const { lesson: kept, perform, ...log } = useLesson(desk, pieceTitle);
+  const { lesson: kept, perform, ...own } = useLesson(desk, pieceTitle);
   const lesson = kept ?? desk.lesson!;
+  const adaptations = useAdaptations(lesson.id, lesson.revision);
+  const log = useBothLogs(own, adaptations);
   const input = useMemo<FitInput>(() => ({ ...desk, lesson }), [desk, lesson]);
   const { fitted: planned, stale, unweighed, weighFirst } = useFit(input);
   const whatIf = useWhatIf(input, planned, perform);
@@ -167,7 +172,7 @@ export function Planning({ desk }: { desk: DeskData }) {
         ) : (
           <aside
             aria-label="Sheet"
-            className={`flex shrink-0 flex-col border-l border-ink max-[900px]:h-[38%] max-[900px]:w-full max-[900px]:border-t max-[900px]:border-l-0 ${sheet === 'Who' || sheet === 'Ways' ? 'w-[560px] max-[1100px]:w-[400px]' : 'w-[352px]'}`}
+            className={`flex shrink-0 flex-col border-l border-ink max-[900px]:h-[38%] max-[900px]:w-full max-[900px]:border-t max-[900px]:border-l-0 ${sheet === 'Who' || sheet === 'Ways' || sheet === 'Fit for all' ? 'w-[560px] max-[1100px]:w-[400px]' : 'w-[352px]'}`}
           >
             {supposing && (
               <WhatIfSheet whatIf={whatIf} speak={speak}>
@@ -189,6 +194,9 @@ export function Planning({ desk }: { desk: DeskData }) {
                   )}
                   {fitted && sheet === 'Gear' && <GearSheet fitted={fitted} block={block} />}
                   {fitted && sheet === 'Who' && <WhoSheet {...{ desk, lesson, fitted, block, perform }} />}
+                  {fitted && sheet === 'Fit for all' && (
+                    <FitForAllSheet {...{ desk, lesson, input, fitted, adaptations }} chosen={block?.id} onBlock={selectBlock} />
+                  )}
                   {sheet === 'Ways' && <WaysSheet {...{ input, block, speak, perform }} />}
                   {sheet === 'Rules' && (
                     <RulesSheet

@@ -2,10 +2,10 @@ import { useEffect, useRef } from 'react';
 import { isTyping } from '../../parts/KeyHelp.tsx';
 import { useSchool } from '../../parts/units.ts';
 
-/** The sheets that are built; their numbers stay when others join. */
-export const SHEETS = ['Who', 'Rules', 'Gear', 'Ways', 'Checks'] as const;
+/** The sheets; key 1 opens the first. */
+export const SHEETS = ['Who', 'Rules', 'Gear', 'Fit for all', 'Ways', 'Checks'] as const;
 export type SheetName = (typeof SHEETS)[number];
-const NUMBER: Record<string, SheetName> = { '1': 'Who', '2': 'Rules', '3': 'Gear', '5': 'Ways', '6': 'Checks' };
+const NUMBER: Record<string, SheetName> = { '1': 'Who', '2': 'Rules', '3': 'Gear', '4': 'Fit for all', '5': 'Ways', '6': 'Checks' };
 
 interface Actions {
   sheet(name: SheetName): void;

@@ -15,6 +15,9 @@ export interface LessonDesk {
   redo(): void;
   undoName: string | null;
   redoName: string | null;
+  /** The revisions that undo and redo are about. */
+  undoRevision: number | null;
+  redoRevision: number | null;
   waiting: number;
   savedAt: Date | null;
   problem: string;
@@ -142,6 +145,8 @@ export function useLesson(desk: Desk | undefined, pieceTitle: (id: string) => st
       lastUndone && add({ id: freshId('e'), edit: lastUndone.edit, name: `redo ${lastUndone.name}`, redoes: lastUndone.revision }),
     undoName: lastDone?.name ?? null,
     redoName: lastUndone?.name ?? null,
+    undoRevision: lastDone?.revision ?? null,
+    redoRevision: lastUndone?.revision ?? null,
     waiting: kept.pending.length,
     savedAt,
     problem,

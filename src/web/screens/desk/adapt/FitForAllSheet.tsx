@@ -1,0 +1,95 @@
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import type { AdaptCell } from '../../../../core/fit/adaptLesson.ts';
+import type { FitInput, FittedLesson } from '../../../../core/fit/fitted.ts';
+import { counted } from '../../../../core/formats/speak.ts';
+import type { Lesson } from '../../../../core/model/lesson.ts';
+import type { Desk } from '../../../api.ts';
+import { Problem } from '../../../parts/Problem.tsx';
+import { useSchool } from '../../../parts/units.ts';
+import { useAdapt } from '../../../worker/useAdapt.ts';
+import { AdaptGrid } from './AdaptGrid.tsx';
+import { AdultsHere } from './AdultsHere.tsx';
+import { Proposal } from './Proposal.tsx';
+import { StudentSupports } from './StudentSupports.tsx';
+import type { Adaptations } from './useAdaptations.ts';
+
+interface Props {
+  desk: Desk;
+  lesson: Lesson;
+  input: FitInput;
+  fitted: FittedLesson;
+  adaptations: Adaptations;
+  /** The block that the strip shows. */
+  chosen: string | undefined;
+  onBlock(id: string): void;
+}
+
+const COUNTED: Record<AdaptCell['state'], (n: number) => string> = {
+  fits: (n) => `${n} fit as it is`,
+  adapted: (n) => `${n} changed`,
+  open: (n) => `${n} to choose`,
+  gap: (n) => `${n} missing something`,
+};
+
+/** Students with supports and the blocks of the lesson: how each plays the same game, and one proposal at a time. Private. */
+export function FitForAllSheet({ desk, lesson, input, fitted, adaptations, chosen, onBlock }: Props) {
+  const school = useSchool();
+  const [picked, setPicked] = useState<{ student: string; block: string } | null>(null);
+  const [editing, setEditing] = useState<string | null>(null);
+  const { choices, homeMade, isKnown } = adaptations;
+  const here = desk.period.adults;
+  const adults = useMemo(
+    () => (school.adults ?? []).filter((a) => here?.includes(a.id)).map(({ id, can }) => ({ id, can })),
+    [school.adults, here],
+  );
+  const request = useMemo(
+    () => (isKnown ? { fitted, input: { ...input, lesson }, adults, homeMade, chosen: choices } : null),
+    [fitted, input, lesson, adults, homeMade, choices, isKnown],
+  );
+  const { adapted, stale, problem } = useAdapt(request);
+  const cells = adapted?.cells ?? [];
+  const cell =
+    cells.find((c) => c.student === picked?.student && c.block === picked.block) ??
+    cells.find((c) => c.state === 'open' || c.state === 'gap') ??
+    cells[0];
+  const tally = (Object.keys(COUNTED) as AdaptCell['state'][]).flatMap((state) => {
+    const n = cells.filter((c) => c.state === state).length;
+    return n ? [COUNTED[state](n)] : [];
+  });
+  return (
+    <div className={`flex flex-col gap-3 p-4 ${stale && adapted ? 'opacity-80' : ''}`}>
+      <p className="flex justify-between gap-2 text-xs text-muted">
+        <span role="status">{adapted ? tally.join(' · ') || 'Nobody in this class has supports yet.' : 'Looking for changes …'}</span>
+        <span className="whitespace-nowrap">only you see this</span>
+      </p>
+      {adapted && (
+        <AdaptGrid
+          {...{ cells, fitted, desk }}
+          at={cell ? { student: cell.student, block: cell.block } : null}
+          onPick={(at) => {
+            setPicked(at);
+            setEditing(null);
+            if (at.block !== chosen) onBlock(at.block);
+          }}
+          onStudent={setEditing}
+        />
+      )}
+      {editing && <StudentSupports desk={desk} student={editing} onStudent={setEditing} />}
+      {cell && !editing && <Proposal key={`${cell.student}|${cell.block}`} {...{ cell, cells, desk, fitted, adaptations, homeMade }} />}
+      {!editing && <StudentSupports desk={desk} student={null} onStudent={setEditing} />}
+      <AdultsHere desk={desk} />
+      {cells.some((c) => c.plans.some((p) => p.dials.some((d) => d.adultId))) && (
+        <p>
+          <Link className="text-tape underline" to={`/desk/${desk.period.id}/support`}>
+            Notes for {counted(adults.length, 'adult')}
+          </Link>
+        </p>
+      )}
+      <p className="text-xs text-muted">
+        What is proposed follows Side Court defaults. You decide, with the student; local rules and licensed practice come first.
+      </p>
+      <Problem text={problem || adaptations.problem} />
+    </div>
+  );
+}

@@ -1,0 +1,212 @@
+import { X } from 'lucide-react';
+import { useState } from 'react';
+import type { Dial } from '../../../../core/adapt/candidate.ts';
+import type { AdaptCell, PlacePlan } from '../../../../core/fit/adaptLesson.ts';
+import type { FittedLesson } from '../../../../core/fit/fitted.ts';
+import { counted, listed } from '../../../../core/formats/speak.ts';
+import { type AdaptationChoice, choiceFor } from '../../../../core/model/adaptation.ts';
+import type { HomeMade } from '../../../../core/model/homeMade.ts';
+import { bellText, clockSeconds } from '../../../../core/model/period.ts';
+import { shortName } from '../../../../core/model/student.ts';
+import { ACTION_WORDS, CAUTION_WORDS, DEMAND_WORDS, DIAL_NAME_WORDS, needWords } from '../../../../core/words/adapt.en.ts';
+import type { Desk } from '../../../api.ts';
+import { useSchool } from '../../../parts/units.ts';
+import { Contested } from './Contested.tsx';
+import { type DialNames, dialText, takesText } from './dialText.ts';
+import type { Adaptations } from './useAdaptations.ts';
+
+interface Props {
+  cell: AdaptCell;
+  cells: readonly AdaptCell[];
+  desk: Desk;
+  fitted: FittedLesson;
+  adaptations: Adaptations;
+  homeMade: readonly HomeMade[];
+}
+
+/** How one student plays one game: place by place, what is changed and why, what it takes, and what else would work. */
+export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade }: Props) {
+  const school = useSchool();
+  const wants = (p: PlacePlan) => p.gaps.length > 0 || (p.dials.some((d) => d.cost > 0) && !p.isAccepted);
+  const [place, setPlace] = useState<string | undefined>(
+    () => (cell.plans.find(wants) ?? cell.plans.find((p) => p.dials.some((d) => d.cost > 0)) ?? cell.plans[0]).place,
+  );
+  const plan = cell.plans.find((p) => p.place === place) ?? cell.plans[0];
+  const student = desk.students.find((s) => s.id === cell.student);
+  const block = fitted.blocks.find((b) => b.id === cell.block);
+  const name = student ? shortName(student) : 'A student';
+  const names: DialNames = { gear: desk.cupboard, homeMade, adults: school.adults ?? [], students: desk.students };
+  const at = { student: cell.student, block: cell.block, ...(plan.place === undefined ? {} : { place: plan.place }) };
+  const choice = choiceFor(adaptations.choices, at);
+  const where = `${name} in ${block?.title ?? ''}`;
+  const choose = (after: AdaptationChoice, what: string) => adaptations.choose(at, after, `${what} for ${where}`);
+  const use = (dials: readonly Dial[]) =>
+    choose({ ...choice, accepted: dials as AdaptationChoice['accepted'] }, `use ${counted(dials.length, 'change')}`);
+  const start = clockSeconds(desk.period.start);
+  const spelled = ['nothing', 'this', 'these two', 'these three', 'these four', 'these five'];
+  return (
+    <section aria-label={where} className="flex flex-col gap-2 border-t border-ink pt-3">
+      <h2 className="text-lg leading-6">
+        {where}
+        {plan.title ? ` · ${plan.title}` : ''}, {bellText(start + plan.from)}–{bellText(start + plan.until)}
+      </h2>
+      {cell.plans.length > 1 && (
+        <div className="flex flex-wrap gap-1" role="group" aria-label="Places">
+          {cell.plans.map((p) => (
+            <button
+              key={p.place}
+              type="button"
+              aria-pressed={p === plan}
+              className={`head border px-2 py-0.5 text-sm ${p === plan ? 'border-ink bg-ink text-white' : wants(p) ? 'border-caution text-caution' : p.dials.some((d) => d.cost > 0) ? 'border-tape text-tape' : 'text-muted'}`}
+              onClick={() => setPlace(p.place)}
+            >
+              {p.title}
+            </button>
+          ))}
+        </div>
+      )}
+      {plan.exceeds.length > 0 ? (
+        <p className="text-muted">
+          The game asks for more than {student?.givenName ?? 'the student'} has now: {listed(plan.exceeds.map((d) => DEMAND_WORDS[d]))}.
+          Still played:{' '}
+          {listed(plan.purpose.filter((a) => plan.dials.every((d) => d.keeps.includes(a))).map((a) => ACTION_WORDS[a])) || 'another task'}.
+        </p>
+      ) : (
+        <p className="text-muted">Fits as it is: nothing here asks for more than {student?.givenName ?? 'the student'} has now.</p>
+      )}
+      {!plan.keepsPurpose && plan.dials.length > 0 && (
+        <p className="text-caution">
+          This loses part of what the game is for:{' '}
+          {listed(plan.purpose.filter((a) => plan.dials.some((d) => !d.keeps.includes(a))).map((a) => ACTION_WORDS[a]))}.
+        </p>
+      )}
+      <ul className="flex flex-col gap-1.5" aria-label="Changes">
+        {plan.dials.map((dial) => (
+          <DialRow
+            key={dial.to}
+            dial={dial}
+            names={names}
+            onRefuse={
+              plan.isAccepted || dial.cost <= 0
+                ? undefined
+                : (why) => choose({ ...choice, refused: [...choice.refused, { to: dial.to, why }] }, 'refuse a change')
+            }
+          />
+        ))}
+      </ul>
+      {plan.gaps.map((gap) => (
+        <p key={gap.demand} className="border-l-[3px] border-stop pl-2 text-stop">
+          Missing for {DEMAND_WORDS[gap.demand]}. It would take {listed(gap.needs.map(needWords), 'or')}.
+        </p>
+      ))}
+      <Contested {...{ plan, cells, desk, names, adaptations, where }} />
+      {plan.cautions.length > 0 && <p className="text-caution">{plan.cautions.map((c) => CAUTION_WORDS[c]).join('. ')}.</p>}
+      {plan.withoutAdult && <p className="text-muted">If the adult is away: {listed(plan.withoutAdult.map((d) => dialText(d, names)))}.</p>}
+      <div className="flex flex-wrap gap-2">
+        {plan.isAccepted ? (
+          <button type="button" className="btn" onClick={() => choose({ ...choice, accepted: null }, 'stop a plan')}>
+            Stop using this plan
+          </button>
+        ) : (
+          plan.dials.some((d) => d.cost > 0) && (
+            <button type="button" className="btn btn-tape" onClick={() => use(plan.dials)}>
+              Use {spelled[plan.dials.length] ?? `these ${plan.dials.length}`}
+            </button>
+          )
+        )}
+        {plan.easier && (
+          <button
+            type="button"
+            className="btn"
+            title={listed(plan.easier.map((d) => dialText(d, names)))}
+            onClick={() => use(plan.easier!)}
+          >
+            One step easier
+          </button>
+        )}
+        {plan.harder && plan.dials.some((d) => d.cost > 0) && (
+          <button
+            type="button"
+            className="btn"
+            title={listed(plan.harder.map((d) => dialText(d, names))) || 'as the game is'}
+            onClick={() => use(plan.harder!)}
+          >
+            One step harder
+          </button>
+        )}
+      </div>
+      {plan.alternatives.length > 0 && (
+        <details>
+          <summary className="cursor-pointer text-tape underline">{counted(plan.alternatives.length, 'other way')}</summary>
+          <ul className="mt-1 flex flex-col gap-1">
+            {plan.alternatives.map((other) => (
+              <li
+                key={other.dials.map((d) => d.to + JSON.stringify(d.uses)).join()}
+                className="flex items-center justify-between gap-2 border-b py-1"
+              >
+                <span>
+                  {listed(other.dials.map((d) => dialText(d, names)))}
+                  {!other.keepsPurpose && <span className="text-caution"> (loses part of what the game is for)</span>}
+                </span>
+                <button type="button" className="btn whitespace-nowrap" onClick={() => use(other.dials)}>
+                  Use this way
+                </button>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+      {choice.refused.length > 0 && (
+        <p className="text-xs text-muted">
+          Refused: {listed(choice.refused.map((r) => `${dialText({ to: r.to, data: {} }, names)}${r.why ? ` (${r.why})` : ''}`))}.{' '}
+          <button type="button" className="underline hover:text-ink" onClick={() => choose({ ...choice, refused: [] }, 'ask again')}>
+            Offer them again
+          </button>
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** One change as a piece of tape: what it turns, what to do, what it takes; peeled off with a word. */
+function DialRow({ dial, names, onRefuse }: { dial: Dial; names: DialNames; onRefuse?(why: string): void }) {
+  const [asking, setAsking] = useState(false);
+  const [why, setWhy] = useState('');
+  const takes = takesText(dial, names);
+  return (
+    <li className="torn bg-tint px-3 py-1.5">
+      <div className="flex items-baseline gap-3">
+        <span className="head w-20 shrink-0 text-sm text-muted">{DIAL_NAME_WORDS[dial.dial].toLowerCase()}</span>
+        <span className="flex-1 font-bold">{dialText(dial, names)}</span>
+        {takes && <span className="max-w-[40%] text-right text-xs text-muted">{takes}</span>}
+        {onRefuse && (
+          <button
+            type="button"
+            className="self-center p-1 hover:bg-paper"
+            aria-label={`Refuse: ${dialText(dial, names)}`}
+            onClick={() => setAsking(!asking)}
+          >
+            <X size={14} aria-hidden="true" />
+          </button>
+        )}
+      </div>
+      {asking && onRefuse && (
+        <form
+          className="mt-1 flex items-end gap-2"
+          onSubmit={(e) => {
+            e.preventDefault();
+            onRefuse(why.trim());
+          }}
+        >
+          <label className="flex-1 text-xs text-muted">
+            Why not? (optional, private)
+            <input className="field text-sm text-ink" value={why} maxLength={160} onChange={(e) => setWhy(e.target.value)} />
+          </label>
+          <button type="submit" className="btn">
+            Refuse this change
+          </button>
+        </form>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,50 @@
+import type { Dial } from '../../../../core/adapt/candidate.ts';
+import type { DialCode } from '../../../../core/adapt/dialKinds.ts';
+import { listed } from '../../../../core/formats/speak.ts';
+import type { Gear } from '../../../../core/model/gear.ts';
+import type { HomeMade } from '../../../../core/model/homeMade.ts';
+import type { Adult } from '../../../../core/model/school.ts';
+import { type Student, shortName } from '../../../../core/model/student.ts';
+import { DIAL_WORDS } from '../../../../core/words/adapt.en.ts';
+
+/** What changes speak of, by id. */
+export interface DialNames {
+  gear: readonly Gear[];
+  homeMade: readonly HomeMade[];
+  adults: readonly Adult[];
+  students: readonly Student[];
+}
+
+const gearNamed = (id: string, names: DialNames): string =>
+  names.gear.find((g) => g.id === id)?.name.toLowerCase() ?? 'something from the gear closet';
+
+/** What a change takes in the hand. */
+function thingOf({ uses = [], homeMade }: Pick<Dial, 'uses' | 'homeMade'>, names: DialNames): string {
+  const made = homeMade === undefined ? undefined : names.homeMade.find((t) => t.id === homeMade)?.title.toLowerCase();
+  return made ?? (uses.length ? listed(uses.map((u) => gearNamed(u.gearId, names))) : 'another one');
+}
+
+/** A change as a sentence; it never says for whom. */
+export function dialText(dial: Pick<Dial, 'to' | 'data' | 'uses' | 'homeMade'>, names: DialNames): string {
+  const words = DIAL_WORDS[dial.to as DialCode];
+  return words ? words(thingOf(dial, names), dial.data) : dial.to;
+}
+
+/** What a change takes: how many of what there is and where, what is made of what, who helps. */
+export function takesText({ uses = [], homeMade, adultId, peerId, openToAll }: Dial, names: DialNames): string {
+  const parts = uses.map(({ gearId, count }) => {
+    const item = names.gear.find((g) => g.id === gearId);
+    return item ? `${count} of ${item.count}${item.place ? ` · ${item.place}` : ''}` : '';
+  });
+  const adult = names.adults.find((a) => a.id === adultId);
+  const peer = names.students.find((s) => s.id === peerId);
+  return [
+    ...(homeMade === undefined ? [] : ['home-made']),
+    ...parts,
+    ...(adult ? [adult.name] : []),
+    ...(peer ? [`ask ${shortName(peer)}`] : []),
+    ...(openToAll ? ['open to all'] : []),
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}

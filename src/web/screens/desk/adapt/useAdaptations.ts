@@ -1,0 +1,133 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import {
+  type AdaptationChoice,
+  type AdaptationEdit,
+  type AdaptationFor,
+  choicesAfter,
+  type StoredAdaptation,
+} from '../../../../core/model/adaptation.ts';
+import { piles } from '../../../../core/model/history.ts';
+import type { HomeMade } from '../../../../core/model/homeMade.ts';
+import { ApiProblem, call, freshId, problemWords } from '../../../api.ts';
+
+export interface Adaptations {
+  choices: AdaptationFor[];
+  homeMade: HomeMade[];
+  /** True once the server has said what was chosen before. */
+  isKnown: boolean;
+  choose(at: { student: string; block: string; place?: string }, after: AdaptationChoice, name: string): void;
+  undo(): void;
+  redo(): void;
+  /** What would be undone and redone, and after which revision of the lesson it was done. */
+  undoable: { name: string; revision: number } | null;
+  redoable: { name: string; revision: number } | null;
+  waiting: number;
+  problem: string;
+}
+
+/** Milliseconds before a choice that the server did not hear is sent again. */
+const RETRY_MS = 1500;
+type Step = Omit<StoredAdaptation, 'undoes' | 'redoes'> & { revision: number; undoes: number | null; redoes: number | null };
+
+const stepOf = (s: StoredAdaptation): Step => ({
+  ...s,
+  revision: s.seq,
+  undoes: s.undoes ?? null,
+  redoes: s.redoes ?? null,
+});
+
+/**
+ * What was chosen for students of a lesson. Choices count here at once and are sent in order; they wait in this page's memory alone,
+ * since nothing private may stay in the browser. `revision` is the lesson's, so that undo takes the newest of both.
+ */
+export function useAdaptations(lessonId: string, revision: number): Adaptations {
+  const client = useQueryClient();
+  const key = ['adaptations', lessonId];
+  const known = useQuery({
+    queryKey: key,
+    queryFn: () => call<{ log: StoredAdaptation[]; homeMade: HomeMade[] }>('GET', `/adaptations/${lessonId}`),
+  });
+  const [pending, setPending] = useState<AdaptationEdit[]>([]);
+  const [problem, setProblem] = useState('');
+  const sending = useRef(false);
+  const stored = known.data?.log ?? [];
+
+  const send = useCallback(
+    async (first: AdaptationEdit) => {
+      if (sending.current) return;
+      sending.current = true;
+      try {
+        const answer = await call<StoredAdaptation>('POST', `/adaptations/${lessonId}`, first);
+        client.setQueryData<{ log: StoredAdaptation[]; homeMade: HomeMade[] }>(['adaptations', lessonId], (old) =>
+          old ? { ...old, log: [...old.log.filter((s) => s.seq !== answer.seq), answer] } : old,
+        );
+        setPending((list) => list.filter((p) => p.id !== first.id));
+        setProblem('');
+      } catch (error) {
+        const isAway = error instanceof ApiProblem && (error.status === 0 || error.status >= 500);
+        if (!isAway) {
+          setProblem(`Not saved: ${problemWords(error)}`);
+          setPending((list) => list.filter((p) => p.id !== first.id));
+        }
+      } finally {
+        sending.current = false;
+      }
+    },
+    [client, lessonId],
+  );
+  useEffect(() => {
+    const [first] = pending;
+    if (!first) return;
+    void send(first);
+    const timer = setInterval(() => void send(first), RETRY_MS);
+    return () => clearInterval(timer);
+  }, [pending, send]);
+
+  const log = useMemo(() => {
+    const last = stored.at(-1)?.seq ?? 0;
+    const held = new Set(stored.map((s) => s.id as string));
+    const ahead = pending.filter((p) => !held.has(p.id));
+    const all: StoredAdaptation[] = [...stored];
+    ahead.forEach((p, i) => {
+      const before = choicesAfter(all).find((c) => c.student === p.student && c.block === p.block && c.place === p.place);
+      all.push({
+        ...p,
+        seq: last + 1 + i,
+        lessonId: lessonId as StoredAdaptation['lessonId'],
+        before: { accepted: before?.accepted ?? null, refused: before?.refused ?? [] },
+      });
+    });
+    return all;
+  }, [stored, pending, lessonId]);
+  const choices = useMemo(() => choicesAfter(log), [log]);
+  const { undo, redo } = piles(log.map(stepOf));
+  const lastDone = undo.at(-1);
+  const lastUndone = redo.at(-1);
+  const add = (edit: Omit<AdaptationEdit, 'id'>) => setPending((list) => [...list, { ...edit, id: freshId('a') as AdaptationEdit['id'] }]);
+  const named = (step: typeof lastDone) => (step ? { name: step.name, revision: step.lessonRevision } : null);
+  return {
+    choices,
+    homeMade: known.data?.homeMade ?? [],
+    isKnown: known.data !== undefined,
+    choose: ({ student, block, place }, after, name) =>
+      add({
+        ...{ name, lessonRevision: revision, student: student as AdaptationEdit['student'], block: block as AdaptationEdit['block'] },
+        ...{ ...(place === undefined ? {} : { place }), after },
+      }),
+    undo() {
+      if (!lastDone) return;
+      const { student, block, place, before, lessonRevision, name, seq } = lastDone;
+      add({ name: `undo ${name}`, lessonRevision, student, block, ...(place === undefined ? {} : { place }), after: before, undoes: seq });
+    },
+    redo() {
+      if (!lastUndone) return;
+      const { student, block, place, after, lessonRevision, name, seq } = lastUndone;
+      add({ name: `redo ${name}`, lessonRevision, student, block, ...(place === undefined ? {} : { place }), after, redoes: seq });
+    },
+    undoable: named(lastDone),
+    redoable: named(lastUndone),
+    waiting: pending.length,
+    problem,
+  };
+}

@@ -1,0 +1,121 @@
+import { Printer } from 'lucide-react';
+import { useMemo } from 'react';
+import { Link, useParams } from 'react-router';
+import type { AdaptCell, PlacePlan } from '../../../core/fit/adaptLesson.ts';
+import type { FitInput } from '../../../core/fit/fitted.ts';
+import type { Lesson } from '../../../core/model/lesson.ts';
+import { bellText, clockSeconds } from '../../../core/model/period.ts';
+import { initialsOf } from '../../../core/model/student.ts';
+import { CAUTION_WORDS } from '../../../core/words/adapt.en.ts';
+import type { Desk } from '../../api.ts';
+import { DayBar } from '../../parts/DayBar.tsx';
+import { useSchool } from '../../parts/units.ts';
+import { WithLesson } from '../../parts/WithLesson.tsx';
+import { useAdapt } from '../../worker/useAdapt.ts';
+import { useFitAtOnce } from '../../worker/useFit.ts';
+import { type DialNames, dialText } from '../desk/adapt/dialText.ts';
+import { useAdaptations } from '../desk/adapt/useAdaptations.ts';
+
+/** One page for each adult who helps: where, when, what to do, what not; initials and actions, no support words. It goes on paper as it is. */
+export function SupportNote() {
+  const { periodId = '' } = useParams();
+  return (
+    <WithLesson
+      periodId={periodId}
+      waiting="Writing the notes …"
+      empty="No lesson here yet: plan one on the desk first."
+      bar={<DayBar current={periodId} />}
+    >
+      {(desk, lesson) => <Notes desk={desk} lesson={lesson} />}
+    </WithLesson>
+  );
+}
+
+interface Task {
+  cell: AdaptCell;
+  plan: PlacePlan;
+}
+
+function Notes({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
+  const school = useSchool();
+  const input = useMemo<FitInput>(() => ({ ...desk, lesson }), [desk, lesson]);
+  const { fitted } = useFitAtOnce(input);
+  const { choices, homeMade, isKnown } = useAdaptations(lesson.id, lesson.revision);
+  const here = desk.period.adults;
+  const adults = useMemo(() => (school.adults ?? []).filter((a) => here?.includes(a.id)), [school.adults, here]);
+  const request = useMemo(
+    () => (fitted && isKnown ? { fitted, input, adults: adults.map(({ id, can }) => ({ id, can })), homeMade, chosen: choices } : null),
+    [fitted, input, adults, homeMade, choices, isKnown],
+  );
+  const { adapted } = useAdapt(request);
+  const names: DialNames = { gear: desk.cupboard, homeMade, adults, students: [] };
+  const start = clockSeconds(desk.period.start);
+  const tasksOf = (adultId: string): Task[] =>
+    (adapted?.cells ?? [])
+      .flatMap((cell) => cell.plans.map((plan) => ({ cell, plan })))
+      .filter(({ plan }) => plan.isAccepted && plan.dials.some((d) => d.adultId === adultId))
+      .sort((a, b) => a.plan.from - b.plan.from);
+  return (
+    <>
+      <div className="print:hidden">
+        <DayBar date={desk.period.date} current={desk.period.id}>
+          <button type="button" className="btn flex items-center gap-1.5" onClick={() => window.print()}>
+            <Printer size={15} aria-hidden="true" /> Print or save as PDF
+          </button>
+        </DayBar>
+      </div>
+      <main className="min-h-0 flex-1 overflow-auto px-6 py-4 print:overflow-visible print:p-0">
+        <h1 className="text-xl">Notes for adults who help</h1>
+        <p className="text-muted">
+          {desk.schoolClass.name} · {desk.room.name} · {desk.period.date}, {desk.period.start}–{desk.period.end} ·{' '}
+          <Link className="text-tape underline print:hidden" to={`/desk/${desk.period.id}`}>
+            back to the desk
+          </Link>
+        </p>
+        {!adapted && <p className="mt-3 text-muted">Writing the notes …</p>}
+        {adapted && adults.length === 0 && <p className="mt-3">No adult is in this lesson. Add one on the desk, under Fit for all.</p>}
+        {adapted &&
+          adults.map((adult) => {
+            const tasks = tasksOf(adult.id);
+            return (
+              <section key={adult.id} aria-label={adult.name} className="mt-5 break-after-page border-t border-ink pt-2">
+                <h2 className="text-lg">{adult.name}</h2>
+                {tasks.length === 0 && <p className="text-muted">No plan in use asks for {adult.name}.</p>}
+                <ol className="mt-1 flex flex-col gap-3">
+                  {tasks.map(({ cell, plan }) => {
+                    const student = desk.students.find((s) => s.id === cell.student);
+                    const block = fitted?.blocks.find((b) => b.id === cell.block);
+                    return (
+                      <li key={`${cell.student}|${cell.block}|${plan.place}`} className="break-inside-avoid">
+                        <p className="head text-base">
+                          {bellText(start + plan.from)}–{bellText(start + plan.until)} · {student ? initialsOf(student) : '?'} ·{' '}
+                          {plan.title ?? block?.title}
+                        </p>
+                        <p>{plan.dials.map((d) => dialText(d, names)).join('. ')}.</p>
+                        {plan.cautions.length > 0 && (
+                          <p className="text-caution">
+                            {plan.cautions
+                              .filter((c) => c !== 'care-plan')
+                              .map((c) => CAUTION_WORDS[c])
+                              .join('. ')}
+                            .
+                          </p>
+                        )}
+                        <p className="text-muted">
+                          Not: lifting, moving a hand or a leg for them, or taking over. Ask before you touch a person or a device.
+                        </p>
+                        {plan.withoutAdult && (
+                          <p className="text-muted">Called away? {plan.withoutAdult.map((d) => dialText(d, names)).join('. ')}.</p>
+                        )}
+                      </li>
+                    );
+                  })}
+                </ol>
+              </section>
+            );
+          })}
+        <p className="mt-5 text-xs text-muted">Local rules, the student’s own plan, and licensed practice come first.</p>
+      </main>
+    </>
+  );
+}
