@@ -32,12 +32,7 @@ export const DEMO_SUPPORTS: Record<string, Record<number, Needs>> = {
     9: { supports: [{ kind: 'breath', degree: 1 }, { kind: 'care-plan' }] },
     12: { supports: [{ kind: 'hard-of-hearing', degree: 2 }] },
     16: { supports: [{ kind: 'low-vision', degree: 3 }] },
-    20: {
-      supports: [
-        { kind: 'wheelchair', widthM: 0.64 },
-        { kind: 'weak-grip', degree: 2 },
-      ],
-    },
+    20: { supports: [{ kind: 'weak-grip', degree: 3 }] },
     25: { supports: [{ kind: 'blind' }] },
   },
   'grade-6d': {
@@ -61,6 +56,12 @@ export const DEMO_SUPPORTS: Record<string, Record<number, Needs>> = {
     2: { supports: [{ kind: 'deaf' }, { kind: 'signs' }] },
     8: { supports: [{ kind: 'artificial-limb', degree: 2, side: 'left' }] },
     14: { supports: [{ kind: 'no-dim-light' }] },
+    16: {
+      supports: [
+        { kind: 'wheelchair', widthM: 0.64 },
+        { kind: 'weak-grip', degree: 2 },
+      ],
+    },
     20: { supports: [{ kind: 'cards', degree: 2 }] },
   },
 };

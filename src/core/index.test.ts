@@ -5,9 +5,14 @@ import { forecast, replay } from './index.ts';
 describe('the public face', () => {
   it('exports what the contract names and is built, each of it real', () => {
     const built = [
+      'GameRecord',
+      'GearRecord',
+      'RoomRecord',
+      'SUPPORT_KINDS',
       'balanceTeams',
       'callList',
       'closingSpeed',
+      'fitForAll',
       'fitSpots',
       'fitTime',
       'forecast',

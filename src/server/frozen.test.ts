@@ -16,6 +16,7 @@ import { Piece } from '../core/model/piece.ts';
 import { newestOf, upgrade } from '../core/model/record.ts';
 import { Run, RunEvent } from '../core/model/run.ts';
 import { boxOf } from '../core/model/shape.ts';
+import { StudentPrivate } from '../core/model/student.ts';
 import { ruleWords } from '../core/words/rules.en.ts';
 import { runEventWords } from '../core/words/run.en.ts';
 import type { Database } from './database.ts';
@@ -174,6 +175,38 @@ describe('a game of version 1', () => {
         (h) => h.about,
       ),
     ).toEqual(['aim', 'start', 'scoring', 'signal']);
+  });
+});
+
+describe('a game of version 2', () => {
+  const stored = JSON.parse(readFileSync(path.join(here, 'frozen/games2.json'), 'utf8')) as Record<string, unknown>[];
+  it.each(stored.map((game) => [String(game.id), game] as const))(
+    '%s says what it is for as its aim, and everything else as it did',
+    (_, old) => {
+      const { version, aim, purpose, families, noise, outdoors, demands, ...now } = Game.parse(upgrade(old, newestOf('game')));
+      const { version: was, purpose: sentence, ...then } = old;
+      expect([was, version]).toEqual([2, 3]);
+      expect({ aim, purpose, families, noise, outdoors, demands }).toEqual({
+        ...{ aim: sentence, purpose: [], families: [], noise: 2, outdoors: 'both', demands: [] },
+      });
+      expect(now).toEqual(then);
+    },
+  );
+});
+
+describe("a student's private record of version 1", () => {
+  const stored = JSON.parse(readFileSync(path.join(here, 'frozen/privates1.json'), 'utf8')) as Record<string, unknown>[];
+  it.each([
+    ['with a power chair', 0, [{ kind: 'power-chair' }]],
+    ['with a wish for calm', 1, [{ kind: 'crowd', degree: 1 }]],
+    ['with nothing', 2, []],
+  ])('%s has it as supports, and everything else as it was', (_, index, supports) => {
+    const old = stored[index];
+    const { version, supports: now, ...rest } = StudentPrivate.parse(upgrade(old, newestOf('student-private')));
+    const { version: was, wheels: _wheels, calm: _calm, ...then } = old;
+    expect([was, version]).toEqual([1, 2]);
+    expect(now).toEqual(supports);
+    expect(rest).toEqual(then);
   });
 });
 

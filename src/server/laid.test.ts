@@ -60,28 +60,29 @@ describe('what somebody moves with', () => {
 
   it('is told, kept with the rating, and taken back', async () => {
     const { rating } = await stored();
-    expect((await put({ wheels: 'walker' })).status).toBe(200);
-    expect(await stored()).toMatchObject({ wheels: 'walker', rating });
+    const walker = [{ kind: 'walker', widthM: 0.62 }];
+    expect((await put({ supports: walker })).status).toBe(200);
+    expect(await stored()).toMatchObject({ supports: walker, rating });
     await put({ rating: 5 });
-    expect(await stored()).toMatchObject({ wheels: 'walker', rating: 5 });
-    await put({ wheels: '' });
-    expect('wheels' in (await stored())).toBe(false);
-    expect((await put({ wheels: 'hovercraft' })).status).toBe(400);
+    expect(await stored()).toMatchObject({ supports: walker, rating: 5 });
+    await put({ supports: [] });
+    expect((await stored()).supports).toEqual([]);
+    expect((await put({ supports: [{ kind: 'hovercraft' }] })).status).toBe(400);
   });
 
-  it('is told beside what counts for groups: tags, a shared adult, a calm group, each taken back by nothing', async () => {
-    expect((await put({ tags: ['leader'], helper: 'Marked Helper', calm: true })).status).toBe(200);
-    expect(await stored()).toMatchObject({ tags: ['leader'], helper: 'Marked Helper', calm: true });
+  it('is told beside what counts for groups: tags, a shared adult, a wish, each taken back by nothing', async () => {
+    expect((await put({ tags: ['leader'], helper: 'Marked Helper', wish: 'Marked wish' })).status).toBe(200);
+    expect(await stored()).toMatchObject({ tags: ['leader'], helper: 'Marked Helper', wish: 'Marked wish' });
     expect((await put({ tags: ['a', 'b', 'c', 'd', 'e'] })).body.issues[0]).toMatchObject({ path: ['tags'], code: 'too-many' });
-    expect((await put({ calm: 'very' })).body.issues[0].path).toEqual(['calm']);
-    await put({ tags: [], helper: '', calm: false });
+    expect((await put({ wish: 7 })).body.issues[0].path).toEqual(['wish']);
+    await put({ tags: [], helper: '', wish: '' });
     const left = Object.keys(await stored());
-    for (const field of ['tags', 'helper', 'calm']) expect(left).not.toContain(field);
+    for (const field of ['tags', 'helper', 'wish']) expect(left).not.toContain(field);
     await put({ tags: ['marked-tag'], helper: 'Marked Helper' });
   });
 
   it('is private: nowhere in a run, in the runs, in the school or in an export without what is private', async () => {
-    await put({ wheels: 'power chair' });
+    await put({ supports: [{ kind: 'power-chair' }], wish: 'Marked wish', wishes: { refuses: ['marked-dial'] } });
     const { body: run } = await server.ask('POST', '/runs', { periodId: `weather-${DATE}` });
     const seen = [
       (await server.ask('GET', `/runs/${run.id}`)).body,
@@ -89,8 +90,8 @@ describe('what somebody moves with', () => {
       (await server.ask('GET', '/school')).body,
       (await server.ask('GET', '/export')).body,
     ];
-    for (const told of seen) expect(JSON.stringify(told)).not.toMatch(/power chair|wheels|marked-tag|Marked Helper/);
-    expect(JSON.stringify((await server.ask('GET', '/export?private=yes')).body)).toContain('power chair');
+    for (const told of seen) expect(JSON.stringify(told)).not.toMatch(/power-chair|marked-tag|Marked Helper|Marked wish|marked-dial/);
+    expect(JSON.stringify((await server.ask('GET', '/export?private=yes')).body)).toContain('power-chair');
   });
 });
 

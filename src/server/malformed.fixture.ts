@@ -12,6 +12,16 @@ const edit = (e: unknown, more: object = {}) => ({ id: 'e-bad', revision: 0, nam
 const cone = newLaid('cone', 'c1', { x: 5, y: 5 });
 const lay = (change: object) => edit({ kind: 'lay', blockId: 'mills-game', put: [{ ...cone, ...change }], take: [] });
 const list = (text: unknown) => ['POST', '/classes/grade-5a/import', { text, commit: true }] as const;
+/** A choice for a student of the demo's mills, with what is wrong on top. */
+const adaptation = (more: Record<string, unknown>) => ({
+  id: 'a-malformed',
+  name: 'use a change',
+  lessonRevision: 0,
+  student: 'grade-5a-4',
+  block: 'mills-game',
+  after: { accepted: null, refused: [] },
+  ...more,
+});
 const period = (change: object) => ({ date: DATE, start: '14:00', end: '14:45', classId: 'grade-5a', roomId: 'mill-gym', ...change });
 
 /** [what is wrong, method, path, body, status, where]: every one refused with a field or row, nothing stored. */
@@ -75,7 +85,42 @@ export const MALFORMED: [string, string, string, unknown, number, string][] = [
     400,
     'helper',
   ],
-  ['calm in words', 'PUT', '/classes/grade-5a/students/grade-5a-1', { revision: 0, calm: 'often' }, 400, 'calm'],
+  [
+    'a support of no kind',
+    'PUT',
+    '/classes/grade-5a/students/grade-5a-1',
+    { revision: 0, supports: [{ kind: 'hovercraft' }] },
+    400,
+    'supports.0.kind',
+  ],
+  [
+    'one support twice',
+    'PUT',
+    '/classes/grade-5a/students/grade-5a-1',
+    { revision: 0, supports: [{ kind: 'noise' }, { kind: 'noise' }] },
+    400,
+    'supports',
+  ],
+  [
+    'a support of five degrees',
+    'PUT',
+    '/classes/grade-5a/students/grade-5a-1',
+    { revision: 0, supports: [{ kind: 'noise', degree: 5 }] },
+    400,
+    'supports.0.degree',
+  ],
+  ['adaptations of an unknown lesson', 'GET', '/adaptations/nobody', undefined, 404, 'id'],
+  ['an adaptation of an unknown student', 'POST', '/adaptations/lesson-mills', adaptation({ student: 'nobody' }), 400, 'student'],
+  ['an adaptation of an unknown block', 'POST', '/adaptations/lesson-mills', adaptation({ block: 'nothing' }), 400, 'block'],
+  ['an adaptation that undoes nothing', 'POST', '/adaptations/lesson-mills', adaptation({ undoes: 77 }), 409, 'undoes'],
+  [
+    'an adaptation with a dial of no kind',
+    'POST',
+    '/adaptations/lesson-mills',
+    adaptation({ after: { accepted: [{ dial: 'magic', to: 'x', data: {}, keeps: [], cost: 1 }], refused: [] } }),
+    400,
+    'after.accepted.0.dial',
+  ],
   ['meetings of an unknown class', 'GET', '/classes/nobody/met', undefined, 404, 'id'],
   ['a period with itself for a guest', 'POST', '/periods', period({ guests: ['grade-5a'] }), 400, 'guests'],
   ['a period with an unknown guest', 'POST', '/periods', period({ guests: ['nobody'] }), 400, 'guests.0'],

@@ -2,7 +2,7 @@ import { X } from 'lucide-react';
 import { useId, useState } from 'react';
 import type { StudentPrivate } from '../../core/model/student.ts';
 import { COMMON_SUPPORTS, SUPPORT_FAMILIES, type Support, type SupportFamily, type SupportKind } from '../../core/model/support.ts';
-import { DEGREE_WORDS, SUPPORT_FAMILY_WORDS, SUPPORT_WORDS } from '../../core/words/adapt.en.ts';
+import { DEGREE_WORDS, SUPPORT_FAMILY_WORDS, SUPPORT_WORDS } from '../../core/words/supports.en.ts';
 import { problemWords } from '../api.ts';
 import { ChoiceField, CommitField } from './CommitField.tsx';
 import { Problem } from './Problem.tsx';

@@ -1,4 +1,4 @@
-import { SUPPORT_WORDS } from '../../../core/words/adapt.en.ts';
+import { SUPPORT_WORDS } from '../../../core/words/supports.en.ts';
 import { Popup } from '../../parts/Popup.tsx';
 import { SupportsEditor } from '../../parts/SupportsEditor.tsx';
 

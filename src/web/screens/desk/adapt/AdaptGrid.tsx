@@ -1,7 +1,7 @@
 import type { AdaptCell } from '../../../../core/fit/adaptLesson.ts';
 import type { FittedLesson } from '../../../../core/fit/fitted.ts';
 import { shortName } from '../../../../core/model/student.ts';
-import { SUPPORT_WORDS } from '../../../../core/words/adapt.en.ts';
+import { SUPPORT_WORDS } from '../../../../core/words/supports.en.ts';
 import type { Desk } from '../../../api.ts';
 
 interface At {
