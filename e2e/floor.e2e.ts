@@ -185,12 +185,15 @@ describe('pieces laid out on the desk', () => {
 
   it('somebody in a power chair gets ways that are wide enough: told in the class, checked on the desk, mended by one fix', async () => {
     await screen.page.goto(`${app.base}/classes/grade-5a`);
-    const field = await screen.find('combobox', 'Mobility, row 2');
-    await field.select('power chair');
+    await screen.click('button', /^Supports, row 2:/);
+    await screen.fill('Add a support: type a few letters, then Enter', 'power');
+    await screen.press('Enter');
+    await screen.find('button', 'Remove Power chair');
     const ratings = async () =>
-      ((await (await fetch(`${app.base}/api/classes/grade-5a`)).json()) as { ratings: { wheels?: string }[] }).ratings;
-    for (let i = 0; i < 60 && !(await ratings()).some((r) => r.wheels); i++) await pause(60);
-    expect((await ratings()).filter((r) => r.wheels === 'power chair')).toHaveLength(1);
+      ((await (await fetch(`${app.base}/api/classes/grade-5a`)).json()) as { ratings: { supports: { kind: string }[] }[] }).ratings;
+    const inChair = async () => (await ratings()).filter((r) => r.supports.some((s) => s.kind === 'power-chair'));
+    for (let i = 0; i < 60 && !(await inChair()).length; i++) await pause(60);
+    expect(await inChair()).toHaveLength(1);
     await screen.expectAccessible();
     await screen.page.goto(`${app.base}/desk/mills-${today}`);
     await screen.click('tab', /^Checks/);

@@ -39,7 +39,7 @@ export interface DialKind {
 const WHEELED = ['wheelchair', 'power-chair'] as const;
 const ON_AIDS = [...WHEELED, 'walker', 'crutches', 'cane'] as const;
 const MOVING = ['travel', 'dodge-or-flee', 'chase'] as const;
-const OBJECTS = ['send', 'receive', 'strike', 'aim', 'carry-or-dribble'] as const;
+const OBJECTS = ['send', 'receive', 'strike', 'aim', 'carry-or-dribble', 'keep-time'] as const;
 
 const KINDS = {
   // open to all: everyone chooses

@@ -13,6 +13,7 @@ const USES: Partial<Record<PurposeAction, readonly GearUse[]>> = {
   receive: ['catch', 'roll'],
   strike: ['be hit', 'kick', 'hit with'],
   aim: ['throw', 'roll', 'slide', 'be hit', 'kick'],
+  'keep-time': ['wave', 'juggle'],
   'carry-or-dribble': ['carry', 'throw', 'catch', 'roll', 'kick'],
 };
 /** The actions that an object serves: those without objects, and those that one of its uses is for. */

@@ -58,7 +58,7 @@ export function FitForAllSheet({ desk, lesson, input, fitted, adaptations, chose
     return n ? [COUNTED[state](n)] : [];
   });
   return (
-    <div className={`flex flex-col gap-3 p-4 ${stale && adapted ? 'opacity-80' : ''}`}>
+    <div className="flex flex-col gap-3 p-4" aria-busy={stale}>
       <p className="flex justify-between gap-2 text-xs text-muted">
         <span role="status">{adapted ? tally.join(' · ') || 'Nobody in this class has supports yet.' : 'Looking for changes …'}</span>
         <span className="whitespace-nowrap">only you see this</span>
@@ -75,9 +75,8 @@ export function FitForAllSheet({ desk, lesson, input, fitted, adaptations, chose
           onStudent={setEditing}
         />
       )}
-      {editing && <StudentSupports desk={desk} student={editing} onStudent={setEditing} />}
+      <StudentSupports desk={desk} student={editing} onStudent={setEditing} />
       {cell && !editing && <Proposal key={`${cell.student}|${cell.block}`} {...{ cell, cells, desk, fitted, adaptations, homeMade }} />}
-      {!editing && <StudentSupports desk={desk} student={null} onStudent={setEditing} />}
       <AdultsHere desk={desk} />
       {cells.some((c) => c.plans.some((p) => p.dials.some((d) => d.adultId))) && (
         <p>

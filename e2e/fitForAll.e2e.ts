@@ -1,0 +1,159 @@
+import { describe, expect, it } from 'vitest';
+import type { App } from './app.ts';
+import { withDemo } from './openDemo.ts';
+import { pause, type Screen } from './screen.ts';
+
+let app: App;
+let screen: Screen;
+let today: string;
+withDemo((demo) => {
+  ({ app, screen, today } = demo);
+});
+
+const log = async () =>
+  ((await (await fetch(`${app.base}/api/adaptations/lesson-mills`)).json()) as { log: { after: { accepted: unknown[] | null } }[] }).log;
+/** Waits until the log of choices is that long. */
+async function logged(length: number): Promise<void> {
+  for (let i = 0; i < 80 && (await log()).length < length; i++) await pause(60);
+  expect(await log()).toHaveLength(length);
+}
+
+describe('Fit for all', () => {
+  it('goes from a new student with three supports to a plan in use, by keyboard alone, in under a minute', async () => {
+    await screen.page.goto(`${app.base}/desk/mills-${today}`);
+    await screen.find('tab', /^Fit for all/);
+    const start = Date.now();
+    await screen.press('4');
+    await screen.says('only you see this');
+    await screen.tabTo('combobox', 'Supports of');
+    await screen.type('Anselm');
+    await screen.tabTo('textbox', 'Add a support: type a few letters, then Enter');
+    for (const [typed, said] of [
+      ['one-h', 'Plays one-handed'],
+      ['one st', 'One step at a time'],
+      ['hard of', 'Hard of hearing'],
+    ]) {
+      await screen.type(typed);
+      await screen.press('Enter');
+      await screen.find('button', `Remove ${said}`);
+    }
+    await screen.expectAccessible();
+    await screen.tabTo('button', 'Show the plan');
+    await screen.press('Enter');
+    await screen.tabTo('button', /^Anselm S. in Nine mills/);
+    await screen.press('Enter');
+    await screen.tabTo('button', /^Use (this|these)/);
+    await screen.press('Enter');
+    await logged(1);
+    expect(Date.now() - start).toBeLessThan(60_000);
+    expect((await log())[0].after.accepted?.length).toBeGreaterThan(0);
+    await screen.says('Stop using this plan');
+    await screen.expectAccessible();
+  });
+
+  it('is undone and redone by the same keys as the desk, by name', async () => {
+    await screen.find('button', /^Undo: use \d changes? for Anselm S. in Nine mills/);
+    await screen.page.keyboard.down('Control');
+    await screen.press('z');
+    await screen.page.keyboard.up('Control');
+    await logged(2);
+    await screen.says('Stop using this plan', { not: true });
+    await screen.click('button', /^Redo: use/);
+    await logged(3);
+    await screen.says('Stop using this plan');
+  });
+
+  it('gives the one thing that two students want to the other one', async () => {
+    const contested = await screen.page.evaluate(() => {
+      const marks = [...document.querySelectorAll<HTMLButtonElement>('td button')].map((b) => b.getAttribute('aria-label') ?? '');
+      return marks.filter((m) => /choose [2-9]/.test(m));
+    });
+    expect(contested.length).toBeGreaterThanOrEqual(2);
+    let given = false;
+    for (const mark of contested) {
+      await screen.click('button', mark);
+      await pause(200);
+      const places = await screen.page.$$('[aria-label="Places"] button');
+      for (let i = 0; i < places.length && !given; i++) {
+        await (await screen.page.$$('[aria-label="Places"] button'))[i].click();
+        await pause(80);
+        const offers = await screen.page.$$('::-p-aria([role="button"])');
+        for (const offer of offers) {
+          const name = await offer.evaluate((e) => e.textContent ?? '');
+          if (!/^Give Bell ball to /.test(name)) continue;
+          await screen.expectAccessible();
+          await offer.click();
+          given = true;
+          break;
+        }
+      }
+      if (given) break;
+    }
+    expect(given).toBe(true);
+    await logged(4);
+    const [last] = (await log()).slice(-1);
+    expect(JSON.stringify(last.after.accepted)).toContain('gear-21');
+    await screen.says('Stop using this plan');
+  });
+
+  it('refuses a change with a word that stays on the desk', async () => {
+    await screen.click('button', 'Stop using this plan');
+    await logged(5);
+    await screen.click('button', /^Refuse: /);
+    await screen.fill('Why not? (optional, private)', 'markedreason');
+    await screen.click('button', 'Refuse this change');
+    await logged(6);
+    await screen.says('markedreason');
+    await screen.expectAccessible();
+  });
+
+  it('writes a note for the adult with initials and actions, no names and no support words, and it is a PDF', async () => {
+    await screen.page.goto(`${app.base}/desk/weather-${today}`);
+    await screen.click('tab', /^Fit for all/);
+    const marks = () =>
+      screen.page.evaluate(() => [...document.querySelectorAll('td button')].map((b) => b.getAttribute('aria-label') ?? ''));
+    for (let i = 0; i < 60 && !(await marks()).some((m) => /choose/.test(m)); i++) await pause(60);
+    let used = false;
+    for (const mark of (await marks()).filter((m) => /choose/.test(m))) {
+      await screen.click('button', mark);
+      await pause(150);
+      const text = await screen.page.evaluate(() => document.querySelector('[aria-label="Changes"]')?.textContent ?? '');
+      if (!text.includes('Juna Ask')) continue;
+      await screen.click('button', /^Use (this|these)/);
+      await screen.says('Stop using this plan');
+      used = true;
+      break;
+    }
+    expect(used).toBe(true);
+    await screen.says('All saved', { patience: 1 }).catch(() => pause(600));
+    await screen.page.goto(`${app.base}/desk/weather-${today}/support`);
+    await screen.says('Notes for adults who help');
+    await screen.says(/An adult (guides|spots)/);
+    const note = await screen.page.evaluate(() => document.querySelector('main')!.textContent ?? '');
+    for (const word of [/blind/i, /stands with support/i, /wheelchair/i]) expect(note).not.toMatch(word);
+    const { students } = (await (await fetch(`${app.base}/api/classes/grade-3b`)).json()) as { students: { givenName: string }[] };
+    for (const { givenName } of students) if (givenName !== 'Juno') expect(note).not.toMatch(new RegExp(`\\b${givenName}\\b`));
+    await screen.expectAccessible();
+    const pdf = await screen.page.pdf({ format: 'A4' });
+    expect(String.fromCharCode(...pdf.slice(0, 5))).toBe('%PDF-');
+  });
+
+  it('leaves nothing private in what the browser keeps', async () => {
+    await screen.page.goto(`${app.base}/desk/mills-${today}`);
+    await screen.says('Nine mills');
+    await pause(500);
+    const kept = await screen.page.evaluate(async () => {
+      const texts = [JSON.stringify({ ...localStorage }), JSON.stringify({ ...sessionStorage })];
+      for (const name of await caches.keys())
+        for (const request of await (await caches.open(name)).keys()) {
+          texts.push(request.url);
+          const answer = await (await caches.open(name)).match(request);
+          if (/json/.test(answer?.headers.get('content-type') ?? '')) texts.push(await answer!.text());
+        }
+      return texts.join('\n');
+    });
+    expect(kept).toContain('/api/periods/');
+    expect(kept).not.toMatch(/markedreason|"hard-of-hearing"|"one-handed"|"care-plan"|adaptations\//);
+    expect(screen.errors).toEqual([]);
+  });
+});
