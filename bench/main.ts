@@ -1,3 +1,4 @@
+import { benchAdapt } from './adapt.ts';
 import { benchBundle } from './bundle.ts';
 import { benchChase } from './chase.ts';
 import { benchDrag } from './drag.ts';
@@ -19,6 +20,7 @@ const BENCHES: Record<string, () => Promise<void> | void> = {
   packing: benchPacking,
   spots: benchSpots,
   drag: benchDrag,
+  adapt: benchAdapt,
   chase: benchChase,
   run: benchRun,
   server: benchServer,
