@@ -24,6 +24,8 @@ export const StoredDial = z.object({
 export const AdaptationChoice = z.object({
   accepted: z.array(StoredDial).max(8, { message: 'too-many' }).nullable(),
   refused: z.array(z.object({ to: mapKey(40), why: optionalLine(160) })).max(40, { message: 'too-many' }),
+  /** What is done while the adult of the accepted plan is away. */
+  withoutAdult: z.array(StoredDial).max(8, { message: 'too-many' }).optional(),
 });
 export type AdaptationChoice = z.infer<typeof AdaptationChoice>;
 

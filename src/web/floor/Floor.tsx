@@ -1,3 +1,4 @@
+import type { FloorMark } from '../../core/adapt/inUse.ts';
 import type { FittedGame } from '../../core/fit/fitted.ts';
 import type { Point } from '../../core/geometry/point.ts';
 import type { LaidPiece } from '../../core/model/laidPiece.ts';
@@ -23,6 +24,8 @@ export interface FloorProps {
   /** Index into the game's rounds. */
   round: number;
   rings?: FloorRing[];
+  /** Plans in use, by initials. */
+  marks?: readonly FloorMark[];
   selected?: readonly string[];
   units: Units;
   layers?: readonly Layer[];

@@ -11,6 +11,7 @@ import { roomArea } from '../../core/model/room.ts';
 import { boxOf } from '../../core/model/shape.ts';
 import { movesBetween } from '../../core/rotation/moves.ts';
 import { LAID_WORDS } from '../../core/words/floor.en.ts';
+import { AdaptMarks } from './AdaptMarks.tsx';
 import type { FloorProps } from './Floor.tsx';
 import { GroupPennants } from './GroupPennants.tsx';
 import { LaidDrawing, StillThing } from './LaidDrawing.tsx';
@@ -111,6 +112,7 @@ export function FloorDrawing(props: Props) {
           />
         ))}
         {on('people') && <GroupPennants pieces={pieces} things={things} places={places} scale={scale} still={moving === null} />}
+        <AdaptMarks marks={props.marks ?? NOTHING} scale={scale} />
         {chosen !== null && (
           <Distances
             id={chosen}

@@ -1,6 +1,6 @@
 import { Pin } from 'lucide-react';
 import type { FittedBlock } from '../../core/fit/fitted.ts';
-import { clockOf } from '../../core/formats/speak.ts';
+import { clockOf, counted } from '../../core/formats/speak.ts';
 import { formatWords } from '../../core/words/en.ts';
 
 /** A round narrower than this is hatched and counted instead of drawn. */
@@ -13,6 +13,7 @@ export function BlockTape({
   width,
   seconds,
   chosen,
+  changes,
   troubled,
   onClick,
   low,
@@ -22,13 +23,15 @@ export function BlockTape({
   width: number;
   seconds: number;
   chosen: boolean;
+  /** Changes for students that are in use in it. */
+  changes: number;
   troubled: boolean;
   onClick: () => void;
   low: boolean;
 }) {
   const game = block.game;
   const words = game && formatWords(game.format);
-  const marks = `${block.pinned ? ', pinned' : ''}${troubled ? ', has a check' : ''}`;
+  const marks = `${block.pinned ? ', pinned' : ''}${troubled ? ', has a check' : ''}${changes ? `, ${counted(changes, 'change')}` : ''}`;
   const more =
     game && words
       ? words.summary(game.values, game.timeline.bouts.length, game.timeline.workSeconds, game.moveSeconds, game.pieces.length)
@@ -52,7 +55,9 @@ export function BlockTape({
             {block.pinned && width > 90 && <Pin size={12} className="ml-1 inline" aria-hidden="true" />}
           </span>
           <span className="sr-only">{marks}</span>
-          <span className="head block truncate text-xs">{more && width > 150 ? `${more} · ${clockOf(seconds)}` : clockOf(seconds)}</span>
+          <span className="head block truncate text-xs">
+            {[width > 150 && more, clockOf(seconds), changes > 0 && width > 110 && counted(changes, 'change')].filter(Boolean).join(' · ')}
+          </span>
         </>
       )}
     </button>

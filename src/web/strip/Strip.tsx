@@ -12,6 +12,8 @@ interface Props {
   bellAt: number;
   block: string | null;
   round: number;
+  /** How many changes for students are in use, by block. */
+  changed?: ReadonlyMap<string, number>;
   /** Ids of blocks that an open check is about. */
   troubled: ReadonlySet<string>;
   onBlock(id: string): void;
@@ -25,7 +27,7 @@ interface Props {
 /** Cuts snap to this many seconds. */
 const STEP = 15;
 /** The period from bell to bell as one length of tape on a tape measure, cut into blocks, each with its rounds. */
-export function Strip({ fitted, bellAt, block, round, troubled, onBlock, onRound, onCut, low, children }: Props) {
+export function Strip({ fitted, bellAt, block, round, changed, troubled, onBlock, onRound, onCut, low, children }: Props) {
   const [ref, size] = useSize();
   const [cut, setCut] = useState<{ id: string; seconds: number } | null>(null);
   const grip = useRef<{ x: number; seconds: number } | null>(null);
@@ -55,6 +57,7 @@ export function Strip({ fitted, bellAt, block, round, troubled, onBlock, onRound
                 width={px(shown)}
                 seconds={shown}
                 chosen={b.id === block}
+                changes={changed?.get(b.id) ?? 0}
                 troubled={troubled.has(b.id)}
                 onClick={() => onBlock(b.id)}
                 low={low}

@@ -1,4 +1,5 @@
 import { useMemo, useState } from 'react';
+import type { FloorMark } from '../../../core/adapt/inUse.ts';
 import { type FittedBlock, type FittedLesson, laidIn } from '../../../core/fit/fitted.ts';
 import type { Finding } from '../../../core/model/finding.ts';
 import type { Room } from '../../../core/model/room.ts';
@@ -34,6 +35,7 @@ interface Props {
   /** Only looked at: what is supposed takes no hand until it is kept or dropped. */
   still: boolean;
   faded: boolean;
+  marks: readonly FloorMark[];
   children?: React.ReactNode;
 }
 
@@ -50,6 +52,7 @@ export function DeskFloor({
   onChoose,
   still,
   faded,
+  marks,
   children,
   ...bar
 }: Props) {
@@ -84,6 +87,7 @@ export function DeskFloor({
           laid={still ? block?.laid : edits.laid}
           round={bar.round}
           rings={rings}
+          marks={marks}
           selected={chosen}
           units={units}
           layers={layers}

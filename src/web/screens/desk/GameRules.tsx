@@ -7,6 +7,7 @@ import type { Lesson } from '../../../core/model/lesson.ts';
 import { formatWords } from '../../../core/words/en.ts';
 import { cardLineWords } from '../../../core/words/rules.en.ts';
 import type { Units } from '../../parts/units.ts';
+import { GameAsks } from './GameAsks.tsx';
 import { RuleCard } from './RuleCard.tsx';
 import { SettingControl } from './SettingControl.tsx';
 
@@ -84,6 +85,7 @@ export function GameRules({ stored, block, game, piece, units, explainMinutes, p
           </div>
         </section>
       ))}
+      <GameAsks fitted={fitted} game={game} />
     </>
   );
 }

@@ -1,10 +1,21 @@
+import type { ToBring } from '../../../core/adapt/inUse.ts';
 import type { FittedBlock, FittedLesson } from '../../../core/fit/fitted.ts';
-import { counted } from '../../../core/formats/speak.ts';
+import { counted, listed } from '../../../core/formats/speak.ts';
+import type { Gear } from '../../../core/model/gear.ts';
+import type { HomeMade } from '../../../core/model/homeMade.ts';
 
 const USE = { stays: 'stays there', bring: 'students bring it', park: 'parked', wear: 'put on, taken off' } as const;
 
 /** What the lesson needs against the cupboard, then the lay-out list: place by place in walking order. */
-export function GearSheet({ fitted, block }: { fitted: FittedLesson; block: FittedBlock | undefined }) {
+interface Props {
+  fitted: FittedLesson;
+  block: FittedBlock | undefined;
+  /** What plans in use take beside it. */
+  bring: readonly ToBring[];
+  names: { gear: readonly Gear[]; homeMade: readonly HomeMade[] };
+}
+
+export function GearSheet({ fitted, block, bring, names }: Props) {
   if (!fitted.gear.length) return <p className="p-4 text-muted">No gear is needed yet. Add a game on the strip.</p>;
   const pieces = block?.game?.pieces ?? [];
   const lines = fitted.gear.filter((l) => !block?.game || l.blockId === block.id);
@@ -66,6 +77,36 @@ export function GearSheet({ fitted, block }: { fitted: FittedLesson; block: Fitt
           );
         })}
       </ol>
+      <AlsoBring bring={block?.game ? bring.filter((b) => b.block === block.id) : bring} {...{ names, pieces }} />
     </div>
+  );
+}
+
+/** What plans in use take: what and where, never for whom. */
+function AlsoBring({ bring, names, pieces }: Pick<Props, 'bring' | 'names'> & { pieces: readonly { id: string; number: number }[] }) {
+  if (!bring.length) return null;
+  return (
+    <>
+      <h2 className="mt-4 mb-1 text-base">Also bring</h2>
+      <ul>
+        {bring.map(({ gearId, homeMade, count, block, places }) => {
+          const item = names.gear.find((g) => g.id === gearId);
+          const title = item?.name ?? names.homeMade.find((t) => t.id === homeMade)?.title ?? 'an item';
+          const numbers = places.flatMap((id) => pieces.find((p) => p.id === id)?.number ?? []).sort((a, b) => a - b);
+          return (
+            <li key={`${block}|${gearId ?? homeMade}`} className="border-b py-1">
+              <span className="font-bold">
+                {count} × {title}
+              </span>
+              <span className="block text-muted">
+                {[item?.place, homeMade && 'home-made', numbers.length ? `for ${listed(numbers.map(String))}` : '']
+                  .filter(Boolean)
+                  .join(' · ')}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </>
   );
 }

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
+import { toBring } from '../../../core/adapt/inUse.ts';
 import type { FitInput } from '../../../core/fit/fitted.ts';
 import { type Finding, findingKey } from '../../../core/model/finding.ts';
 import type { BlockId } from '../../../core/model/ids.ts';
@@ -13,7 +14,9 @@ import { useLowScreen } from '../../strip/useLowScreen.ts';
 import { useFit } from '../../worker/useFit.ts';
 import { AddBlock } from './AddBlock.tsx';
 import { FitForAllSheet } from './adapt/FitForAllSheet.tsx';
+import { changedIn, floorMarks } from './adapt/floorMarks.ts';
 import { useAdaptations } from './adapt/useAdaptations.ts';
+import { useAdaptedLesson } from './adapt/useAdaptedLesson.ts';
 import { useBothLogs } from './adapt/useBothLogs.ts';
 import { ChecksSheet, NumbersBar } from './ChecksSheet.tsx';
 import { Conflict } from './Conflict.tsx';
@@ -30,6 +33,8 @@ import { WhoSheet } from './WhoSheet.tsx';
 import { useWhatIf } from './whatIf/useWhatIf.ts';
 import { WhatIfMenu } from './whatIf/WhatIfMenu.tsx';
 import { WhatIfSheet } from './whatIf/WhatIfSheet.tsx';
+
+const NO_MARKS: never[] = [];
 
 /** Milliseconds a round is shown while walking it through. */
 const WALK_MS = 1100;
@@ -51,6 +56,8 @@ export function Planning({ desk }: { desk: DeskData }) {
   const log = useBothLogs(own, adaptations);
   const input = useMemo<FitInput>(() => ({ ...desk, lesson }), [desk, lesson]);
   const { fitted: planned, stale, unweighed, weighFirst } = useFit(input);
+  const adapting = useAdaptedLesson(desk, input, planned, adaptations);
+  const isWide = sheet === 'Who' || sheet === 'Ways' || sheet === 'Fit for all';
   const whatIf = useWhatIf(input, planned, perform);
   const supposing = whatIf.list.length > 0;
   /** What floor and strip show: the plan, or what is supposed as soon as it is fitted. */
@@ -147,6 +154,7 @@ export function Planning({ desk }: { desk: DeskData }) {
             onMore={() => openSheet('Rules')}
             still={supposing}
             faded={stale && !fitted}
+            marks={sheet === 'Fit for all' && !supposing ? floorMarks(adapting.adapted, block, at, desk.students) : NO_MARKS}
           >
             {block && (game?.pieces.length ?? 0) + block.laid.length > 0 && (
               <Link className="btn flex items-center whitespace-nowrap" to={`/desk/${desk.period.id}/set-out`}>
@@ -172,7 +180,7 @@ export function Planning({ desk }: { desk: DeskData }) {
         ) : (
           <aside
             aria-label="Sheet"
-            className={`flex shrink-0 flex-col border-l border-ink max-[900px]:h-[38%] max-[900px]:w-full max-[900px]:border-t max-[900px]:border-l-0 ${sheet === 'Who' || sheet === 'Ways' || sheet === 'Fit for all' ? 'w-[560px] max-[1100px]:w-[400px]' : 'w-[352px]'}`}
+            className={`flex shrink-0 flex-col border-l border-ink max-[900px]:h-[38%] max-[900px]:w-full max-[900px]:border-t max-[900px]:border-l-0 ${isWide ? 'w-[560px] max-[1100px]:w-[400px]' : 'w-[352px]'}`}
           >
             {supposing && (
               <WhatIfSheet whatIf={whatIf} speak={speak}>
@@ -181,7 +189,13 @@ export function Planning({ desk }: { desk: DeskData }) {
             )}
             {!supposing && (
               <>
-                <SheetTabs sheet={sheet} open={open.length} short={(fitted?.numbers.gearShort ?? 0) > 0} onSheet={setSheet} />
+                <SheetTabs
+                  sheet={sheet}
+                  open={open.length}
+                  short={(fitted?.numbers.gearShort ?? 0) > 0}
+                  isWide={isWide}
+                  onSheet={setSheet}
+                />
                 <div
                   id="sheet-panel"
                   role="tabpanel"
@@ -192,10 +206,17 @@ export function Planning({ desk }: { desk: DeskData }) {
                   {fitted && sheet === 'Checks' && (
                     <ChecksSheet {...{ lesson, fitted, findings, unweighed, speak, perform }} onShow={show} />
                   )}
-                  {fitted && sheet === 'Gear' && <GearSheet fitted={fitted} block={block} />}
+                  {fitted && sheet === 'Gear' && (
+                    <GearSheet
+                      fitted={fitted}
+                      block={block}
+                      bring={toBring((adapting.adapted?.cells ?? []).flatMap((c) => c.plans.map((p) => ({ ...p, block: c.block }))))}
+                      names={{ gear: desk.cupboard, homeMade: adaptations.homeMade }}
+                    />
+                  )}
                   {fitted && sheet === 'Who' && <WhoSheet {...{ desk, lesson, fitted, block, perform }} />}
                   {fitted && sheet === 'Fit for all' && (
-                    <FitForAllSheet {...{ desk, lesson, input, fitted, adaptations }} chosen={block?.id} onBlock={selectBlock} />
+                    <FitForAllSheet {...{ desk, fitted, adaptations, adapting }} chosen={block?.id} onBlock={selectBlock} />
                   )}
                   {sheet === 'Ways' && <WaysSheet {...{ input, block, speak, perform }} />}
                   {sheet === 'Rules' && (
@@ -220,6 +241,7 @@ export function Planning({ desk }: { desk: DeskData }) {
           bellAt={clockSeconds(shown.period.start)}
           block={block?.id ?? null}
           round={at}
+          changed={changedIn(adapting.adapted)}
           troubled={new Set(open.flatMap((f) => (f.at.block ? [f.at.block] : [])))}
           onBlock={selectBlock}
           onRound={(id, r) => {

@@ -5,11 +5,14 @@ export function SheetTabs({
   sheet,
   open,
   short,
+  isWide,
   onSheet,
 }: {
   sheet: SheetName;
   open: number;
   short: boolean;
+  /** The sheet is the wide one. */
+  isWide: boolean;
   onSheet(name: SheetName): void;
 }) {
   return (
@@ -22,12 +25,16 @@ export function SheetTabs({
           id={`tab-${name}`}
           aria-selected={sheet === name}
           aria-controls="sheet-panel"
-          className={`head border-b-4 px-3 py-2.5 text-[15px] ${sheet === name ? 'border-tape text-ink' : 'border-transparent text-muted hover:text-ink'}`}
+          className={`head border-b-4 ${isWide ? 'px-3' : 'px-[7px]'} py-2.5 text-[15px] whitespace-nowrap ${sheet === name ? 'border-tape text-ink' : 'border-transparent text-muted hover:text-ink'}`}
           onClick={() => onSheet(name)}
         >
           {name}
-          {name === 'Checks' && open > 0 && <span className="ml-1.5 bg-stop px-1.5 text-xs font-bold text-white">{open}</span>}
-          {name === 'Gear' && short && <span className="ml-1.5 text-xs text-stop">short</span>}
+          {name === 'Checks' && open > 0 && <span className="ml-1 bg-stop px-1 text-xs font-bold text-white">{open}</span>}
+          {name === 'Gear' && short && (
+            <span className="ml-1 inline-block h-2.5 w-2.5 rounded-full border-2 border-stop">
+              <span className="sr-only">short</span>
+            </span>
+          )}
         </button>
       ))}
     </div>

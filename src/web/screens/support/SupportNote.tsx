@@ -9,12 +9,11 @@ import { initialsOf } from '../../../core/model/student.ts';
 import { CAUTION_WORDS } from '../../../core/words/adapt.en.ts';
 import type { Desk } from '../../api.ts';
 import { DayBar } from '../../parts/DayBar.tsx';
-import { useSchool } from '../../parts/units.ts';
 import { WithLesson } from '../../parts/WithLesson.tsx';
-import { useAdapt } from '../../worker/useAdapt.ts';
 import { useFitAtOnce } from '../../worker/useFit.ts';
 import { type DialNames, dialText } from '../desk/adapt/dialText.ts';
 import { useAdaptations } from '../desk/adapt/useAdaptations.ts';
+import { useAdaptedLesson } from '../desk/adapt/useAdaptedLesson.ts';
 
 /** One page for each adult who helps: where, when, what to do, what not; initials and actions, no support words. It goes on paper as it is. */
 export function SupportNote() {
@@ -37,18 +36,11 @@ interface Task {
 }
 
 function Notes({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
-  const school = useSchool();
   const input = useMemo<FitInput>(() => ({ ...desk, lesson }), [desk, lesson]);
   const { fitted } = useFitAtOnce(input);
-  const { choices, homeMade, isKnown } = useAdaptations(lesson.id, lesson.revision);
-  const here = desk.period.adults;
-  const adults = useMemo(() => (school.adults ?? []).filter((a) => here?.includes(a.id)), [school.adults, here]);
-  const request = useMemo(
-    () => (fitted && isKnown ? { fitted, input, adults: adults.map(({ id, can }) => ({ id, can })), homeMade, chosen: choices } : null),
-    [fitted, input, adults, homeMade, choices, isKnown],
-  );
-  const { adapted } = useAdapt(request);
-  const names: DialNames = { gear: desk.cupboard, homeMade, adults, students: [] };
+  const adaptations = useAdaptations(lesson.id, lesson.revision);
+  const { adults, adapted } = useAdaptedLesson(desk, input, fitted, adaptations);
+  const names: DialNames = { gear: desk.cupboard, homeMade: adaptations.homeMade, adults, students: [] };
   const start = clockSeconds(desk.period.start);
   const tasksOf = (adultId: string): Task[] =>
     (adapted?.cells ?? [])

@@ -15,6 +15,7 @@ import { ChangeRest } from './ChangeRest.tsx';
 import { Controls, Follows } from './Controls.tsx';
 import { EndLesson } from './EndLesson.tsx';
 import { OffenceBand } from './OffenceBand.tsx';
+import { PlansNow } from './PlansNow.tsx';
 import { SidePanels } from './SidePanels.tsx';
 import { SittingOutBand, Students } from './Students.tsx';
 import { sounds } from './sound.ts';
@@ -185,6 +186,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
               style={{ width: `${state.lengthMs ? Math.min(100, 100 - (state.remainingMs / state.lengthMs) * 100) : 0}%` }}
             />
           </div>
+          <PlansNow lessonId={run.lessonId} block={block} round={moving ? round + 1 : round} names={plan.names} />
           <WhatToSay block={block} segment={segment} last={round >= rounds - 1} upNow={upNow} waits={waits} />
           {run.leads ? (
             <Controls {...{ state, send, hold }} more={nextStep !== undefined} undo={run.undo} />

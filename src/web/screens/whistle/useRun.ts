@@ -15,6 +15,7 @@ type Sent = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'id' | 'at'
 export interface LiveRun {
   plan: RunPlan;
   periodId: string;
+  lessonId: string;
   startedAt: number;
   now: number;
   state: RunState;
@@ -188,6 +189,7 @@ export function useRun(runId: string): { run: LiveRun | null; error: unknown } {
     run: {
       plan,
       periodId: data.run.periodId,
+      lessonId: data.run.lessonId,
       startedAt: data.run.startedAt,
       now,
       state,

@@ -1,25 +1,22 @@
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import type { AdaptCell } from '../../../../core/fit/adaptLesson.ts';
-import type { FitInput, FittedLesson } from '../../../../core/fit/fitted.ts';
+import type { FittedLesson } from '../../../../core/fit/fitted.ts';
 import { counted } from '../../../../core/formats/speak.ts';
-import type { Lesson } from '../../../../core/model/lesson.ts';
 import type { Desk } from '../../../api.ts';
 import { Problem } from '../../../parts/Problem.tsx';
-import { useSchool } from '../../../parts/units.ts';
-import { useAdapt } from '../../../worker/useAdapt.ts';
 import { AdaptGrid } from './AdaptGrid.tsx';
 import { AdultsHere } from './AdultsHere.tsx';
 import { Proposal } from './Proposal.tsx';
 import { StudentSupports } from './StudentSupports.tsx';
 import type { Adaptations } from './useAdaptations.ts';
+import type { useAdaptedLesson } from './useAdaptedLesson.ts';
 
 interface Props {
   desk: Desk;
-  lesson: Lesson;
-  input: FitInput;
   fitted: FittedLesson;
   adaptations: Adaptations;
+  adapting: ReturnType<typeof useAdaptedLesson>;
   /** The block that the strip shows. */
   chosen: string | undefined;
   onBlock(id: string): void;
@@ -33,21 +30,11 @@ const COUNTED: Record<AdaptCell['state'], (n: number) => string> = {
 };
 
 /** Students with supports and the blocks of the lesson: how each plays the same game, and one proposal at a time. Private. */
-export function FitForAllSheet({ desk, lesson, input, fitted, adaptations, chosen, onBlock }: Props) {
-  const school = useSchool();
+export function FitForAllSheet({ desk, fitted, adaptations, adapting, chosen, onBlock }: Props) {
   const [picked, setPicked] = useState<{ student: string; block: string } | null>(null);
   const [editing, setEditing] = useState<string | null>(null);
-  const { choices, homeMade, isKnown } = adaptations;
-  const here = desk.period.adults;
-  const adults = useMemo(
-    () => (school.adults ?? []).filter((a) => here?.includes(a.id)).map(({ id, can }) => ({ id, can })),
-    [school.adults, here],
-  );
-  const request = useMemo(
-    () => (isKnown ? { fitted, input: { ...input, lesson }, adults, homeMade, chosen: choices } : null),
-    [fitted, input, lesson, adults, homeMade, choices, isKnown],
-  );
-  const { adapted, stale, problem } = useAdapt(request);
+  const { homeMade } = adaptations;
+  const { adults, adapted, stale, problem } = adapting;
   const cells = adapted?.cells ?? [];
   const cell =
     cells.find((c) => c.student === picked?.student && c.block === picked.block) ??

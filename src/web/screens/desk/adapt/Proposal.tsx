@@ -41,7 +41,14 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade }: P
   const where = `${name} in ${block?.title ?? ''}`;
   const choose = (after: AdaptationChoice, what: string) => adaptations.choose(at, after, `${what} for ${where}`);
   const use = (dials: readonly Dial[]) =>
-    choose({ ...choice, accepted: dials as AdaptationChoice['accepted'] }, `use ${counted(dials.length, 'change')}`);
+    choose(
+      {
+        refused: choice.refused,
+        accepted: dials as AdaptationChoice['accepted'],
+        ...(dials === plan.dials && plan.withoutAdult ? { withoutAdult: plan.withoutAdult as AdaptationChoice['withoutAdult'] } : {}),
+      },
+      `use ${counted(dials.length, 'change')}`,
+    );
   const start = clockSeconds(desk.period.start);
   const spelled = ['nothing', 'this', 'these two', 'these three', 'these four', 'these five'];
   return (

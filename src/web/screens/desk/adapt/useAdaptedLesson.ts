@@ -1,0 +1,22 @@
+import { useMemo } from 'react';
+import { type AdaptInput, studentsOf } from '../../../../core/fit/adaptLesson.ts';
+import type { FitInput, FittedLesson } from '../../../../core/fit/fitted.ts';
+import type { Desk } from '../../../api.ts';
+import { useSchool } from '../../../parts/units.ts';
+import { useAdapt } from '../../../worker/useAdapt.ts';
+import type { Adaptations } from './useAdaptations.ts';
+
+/** Plans for the students of a lesson with what was chosen for them and the adults who are there; nothing is worked out where nobody has supports. */
+export function useAdaptedLesson(desk: Desk, input: FitInput, fitted: FittedLesson | null, { choices, homeMade, isKnown }: Adaptations) {
+  const school = useSchool();
+  const here = desk.period.adults;
+  const adults = useMemo(() => (school.adults ?? []).filter((a) => here?.includes(a.id)), [school.adults, here]);
+  const request = useMemo<AdaptInput | null>(() => {
+    if (!fitted || !isKnown || studentsOf(input, fitted.people.playing).length === 0) return null;
+    return { fitted, input, adults: adults.map(({ id, can }) => ({ id, can })), homeMade, chosen: choices };
+  }, [fitted, input, adults, homeMade, choices, isKnown]);
+  const state = useAdapt(request);
+  const nobody = fitted !== null && isKnown && request === null;
+  return { adults, ...state, adapted: nobody ? NOBODY : state.adapted };
+}
+const NOBODY = { cells: [], conflicts: [] };
