@@ -1,6 +1,4 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { Link } from 'react-router';
-import { toBring } from '../../../core/adapt/inUse.ts';
 import type { FitInput } from '../../../core/fit/fitted.ts';
 import { type Finding, findingKey } from '../../../core/model/finding.ts';
 import type { BlockId } from '../../../core/model/ids.ts';
@@ -14,13 +12,14 @@ import { useLowScreen } from '../../strip/useLowScreen.ts';
 import { useFit } from '../../worker/useFit.ts';
 import { AddBlock } from './AddBlock.tsx';
 import { FitForAllSheet } from './adapt/FitForAllSheet.tsx';
-import { changedIn, floorMarks } from './adapt/floorMarks.ts';
+import { broughtFor, changedIn, floorMarks } from './adapt/floorMarks.ts';
 import { useAdaptations } from './adapt/useAdaptations.ts';
 import { useAdaptedLesson } from './adapt/useAdaptedLesson.ts';
 import { useBothLogs } from './adapt/useBothLogs.ts';
 import { ChecksSheet, NumbersBar } from './ChecksSheet.tsx';
 import { Conflict } from './Conflict.tsx';
 import { DeskFloor } from './DeskFloor.tsx';
+import { FloorLinks } from './FloorLinks.tsx';
 import { floorEdits } from './floorEdits.ts';
 import { GearSheet } from './GearSheet.tsx';
 import { RulesSheet } from './RulesSheet.tsx';
@@ -156,18 +155,7 @@ export function Planning({ desk }: { desk: DeskData }) {
             faded={stale && !fitted}
             marks={sheet === 'Fit for all' && !supposing ? floorMarks(adapting.adapted, block, at, desk.students) : NO_MARKS}
           >
-            {block && (game?.pieces.length ?? 0) + block.laid.length > 0 && (
-              <Link className="btn flex items-center whitespace-nowrap" to={`/desk/${desk.period.id}/set-out`}>
-                <span>
-                  Set up<span className="@max-[832px]:sr-only"> the floor</span>
-                </span>
-              </Link>
-            )}
-            {game && game.pieces.length > 0 && (
-              <Link className="btn flex items-center whitespace-nowrap" to={`/desk/${desk.period.id}/try?block=${block?.id}`}>
-                Try it out
-              </Link>
-            )}
+            <FloorLinks periodId={desk.period.id} block={block} />
             <AddBlock lesson={lesson} games={desk.games} after={chosen} perform={perform} onAdded={selectBlock}>
               <button type="button" className="btn whitespace-nowrap">
                 Add a block
@@ -210,7 +198,7 @@ export function Planning({ desk }: { desk: DeskData }) {
                     <GearSheet
                       fitted={fitted}
                       block={block}
-                      bring={toBring((adapting.adapted?.cells ?? []).flatMap((c) => c.plans.map((p) => ({ ...p, block: c.block }))))}
+                      bring={broughtFor(adapting.adapted)}
                       names={{ gear: desk.cupboard, homeMade: adaptations.homeMade }}
                     />
                   )}

@@ -1,4 +1,4 @@
-import type { FloorMark } from '../../../../core/adapt/inUse.ts';
+import { type FloorMark, type ToBring, toBring } from '../../../../core/adapt/inUse.ts';
 import type { AdaptedLesson } from '../../../../core/fit/adaptLesson.ts';
 import type { FittedBlock } from '../../../../core/fit/fitted.ts';
 import { boxOf } from '../../../../core/model/shape.ts';
@@ -41,3 +41,7 @@ export function changedIn(adapted: AdaptedLesson | null): ReadonlyMap<string, nu
     for (const plan of plans) if (plan.isAccepted) sums.set(block, (sums.get(block) ?? 0) + plan.dials.filter((d) => d.cost > 0).length);
   return sums;
 }
+
+/** What plans in use take beside the games' own gear. */
+export const broughtFor = (adapted: AdaptedLesson | null): ToBring[] =>
+  toBring((adapted?.cells ?? []).flatMap((c) => c.plans.map((p) => ({ ...p, block: c.block }))));
