@@ -103,15 +103,13 @@ async function exactWeight(highs: Awaited<ReturnType<typeof highsLoader>>, reque
       : name.startsWith('gear:')
         ? (request.things.find((t) => `gear:${t.id}` === name)?.count ?? 0)
         : 1;
-  all.forEach((options, s) =>
-    options.forEach((option, o) => {
+  for (const [s, options] of all.entries())
+    for (const [o, option] of options.entries())
       for (const [name, count] of takesOf(option)) {
         const row = limits.get(name) ?? { limit: stock(name), terms: [] };
         row.terms.push(`${count} ${x(s, o)}`);
         limits.set(name, row);
       }
-    }),
-  );
   // Cost alone: wishes are not drawn, and a program wants no negative weight.
   const objective = all.flatMap((options, s) => options.map((option, o) => `${option.weight.toFixed(4)} ${x(s, o)}`)).join(' + ');
   const rows = [

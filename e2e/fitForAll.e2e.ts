@@ -138,6 +138,50 @@ describe('Fit for all', () => {
     expect(String.fromCharCode(...pdf.slice(0, 5))).toBe('%PDF-');
   });
 
+  it('shows a plan in use on Whistle by initials, and what is done while the adult is away', async () => {
+    const run = (await screen.page.evaluate(async (periodId) => {
+      const answer = await fetch('/api/runs', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ periodId }),
+      });
+      return answer.json();
+    }, `weather-${today}`)) as { id: string };
+    await screen.page.goto(`${app.base}/whistle/${run.id}`);
+    for (let i = 0; i < 24; i++) {
+      await screen.find('button', /^(Plans in use now|Hide plans)/);
+      if ((await screen.text()).includes('Plans in use now: 1')) break;
+      await screen.click('button', /^Skip/);
+      await pause(250);
+    }
+    await screen.click('button', /^Plans in use now: 1/);
+    await screen.says(/An adult (guides|spots)/);
+    await screen.click('button', 'Juna Ask is away');
+    await screen.says(/An adult (guides|spots)/, { not: true });
+    await screen.expectAccessible();
+  });
+
+  it('sets a game beside itself in all six bands, and plays it as another one until that is undone', async () => {
+    await screen.page.goto(`${app.base}/desk/weather-${today}`);
+    await screen.click('link', 'By grade');
+    await screen.says('Weather round by grade');
+    await screen.says('worked out here');
+    await screen.expectAccessible();
+    await screen.click('button', 'Play it as Pre-K');
+    await screen.says('Undo: play Weather round as Pre-K');
+    const settings = async () => {
+      const { lesson } = (await (await fetch(`${app.base}/api/periods/weather-${today}/desk`)).json()) as {
+        lesson: { blocks: { game?: { settings: { picks?: string[] } } }[] };
+      };
+      return lesson.blocks.find((b) => b.game)!.game!.settings;
+    };
+    for (let i = 0; i < 60 && !(await settings()).picks; i++) await pause(60);
+    expect((await settings()).picks).toHaveLength(4);
+    await screen.click('button', /^Undo: play Weather round/);
+    for (let i = 0; i < 60 && (await settings()).picks; i++) await pause(60);
+    expect(await settings()).toMatchObject({ laps: 2 });
+  });
+
   it('leaves nothing private in what the browser keeps', async () => {
     await screen.page.goto(`${app.base}/desk/mills-${today}`);
     await screen.says('Nine mills');

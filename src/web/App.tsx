@@ -14,6 +14,7 @@ const Desk = lazy(async () => {
 const SetOut = lazy(() => import('./screens/setout/SetOut.tsx').then((m) => ({ default: m.SetOut })));
 const TryOut = lazy(() => import('./screens/tryout/TryOut.tsx').then((m) => ({ default: m.TryOut })));
 const Rotation = lazy(() => import('./screens/rotation/Rotation.tsx').then((m) => ({ default: m.Rotation })));
+const ByGrade = lazy(() => import('./screens/grades/ByGrade.tsx').then((m) => ({ default: m.ByGrade })));
 const SupportNote = lazy(() => import('./screens/support/SupportNote.tsx').then((m) => ({ default: m.SupportNote })));
 const Whistle = lazy(() => import('./screens/whistle/Whistle.tsx').then((m) => ({ default: m.Whistle })));
 const Classes = lazy(() => import('./screens/classes/Classes.tsx').then((m) => ({ default: m.Classes })));
@@ -32,6 +33,7 @@ export function App() {
           <Route path="/desk/:periodId/set-out" element={<SetOut />} />
           <Route path="/desk/:periodId/try" element={<TryOut />} />
           <Route path="/desk/:periodId/rotation" element={<Rotation />} />
+          <Route path="/desk/:periodId/grades" element={<ByGrade />} />
           <Route path="/desk/:periodId/support" element={<SupportNote />} />
           <Route path="/whistle/:runId" element={<Whistle />} />
           <Route path="/classes/:classId?" element={<Classes />} />

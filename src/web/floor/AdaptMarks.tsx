@@ -4,7 +4,7 @@ import type { Scale } from './scale.ts';
 /** Initials of students whose plan is in use at a place, each in a broken ring. Never on anything public. */
 export function AdaptMarks({ marks, scale }: { marks: readonly FloorMark[]; scale: Scale }) {
   return marks.map(({ id, x, y, initials }) => (
-    <g key={id} pointerEvents="none" aria-hidden="true">
+    <g key={id} pointerEvents="none">
       {initials.map((text, i) => {
         const cx = scale.x(x) + (i - (initials.length - 1) / 2) * 28;
         const cy = scale.y(y);

@@ -9,7 +9,9 @@ export interface Reach {
 let reach: Reach = { online: true, since: '' };
 const listeners = new Set<() => void>();
 
-export function setReach(next: Reach): void {
+export function setReach(said: Reach): void {
+  // A question that nothing is kept for does not make older what is shown beside it.
+  const next = !said.online && said.since === '' && !reach.online ? { ...said, since: reach.since } : said;
   if (next.online === reach.online && next.since === reach.since) return;
   reach = next;
   for (const tell of listeners) tell();

@@ -7,13 +7,13 @@ import { problemWords } from '../api.ts';
 import { ChoiceField, CommitField } from './CommitField.tsx';
 import { Problem } from './Problem.tsx';
 import { readCount } from './readCount.ts';
+import { SupportsMore } from './SupportsMore.tsx';
 
-export type SupportsChange = Partial<Pick<StudentPrivate, 'supports' | 'wish'>>;
+export type SupportsChange = Partial<Pick<StudentPrivate, 'supports' | 'wish' | 'refined' | 'limits' | 'wishes'>>;
 
 interface Props {
   name: string;
-  supports: readonly Support[];
-  wish: string;
+  known: Pick<StudentPrivate, 'supports' | 'wish' | 'refined' | 'limits' | 'wishes'>;
   save(change: SupportsChange): Promise<unknown>;
 }
 
@@ -27,15 +27,17 @@ const hasDegree = (kind: SupportKind) =>
 const FAMILIES = Object.entries(SUPPORT_FAMILIES) as [SupportFamily, readonly SupportKind[]][];
 
 /** What a student needs, by function: typed or picked, each with its degree. Private, and it says so. */
-export function SupportsEditor({ name, supports, wish, save }: Props) {
+export function SupportsEditor({ name, known, save }: Props) {
+  const { supports, wish = '' } = known;
   const [sought, setSought] = useState('');
   const [problem, setProblem] = useState('');
   const id = useId();
-  const put = (next: readonly Support[]) =>
-    save({ supports: [...next] }).then(
+  const change = (next: SupportsChange) =>
+    save(next).then(
       () => setProblem(''),
       (error) => setProblem(problemWords(error)),
     );
+  const put = (next: readonly Support[]) => change({ supports: [...next] });
   const has = new Set(supports.map((s) => s.kind));
   const add = (kind: SupportKind) => {
     setSought('');
@@ -106,6 +108,7 @@ export function SupportsEditor({ name, supports, wish, save }: Props) {
           </fieldset>
         ))}
       </details>
+      <SupportsMore name={name} known={known} put={change} />
       <CommitField label="The student’s own wish" value={wish} onCommit={(line) => save({ wish: line.trim() })} />
       <Problem text={problem} />
     </div>

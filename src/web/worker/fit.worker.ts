@@ -3,6 +3,7 @@ import { layMany } from '../../core/arrange/layMany.ts';
 import { pacedList } from '../../core/arrange/paced.ts';
 import { setOutList } from '../../core/arrange/setOutList.ts';
 import { adaptLesson } from '../../core/fit/adaptLesson.ts';
+import { byGrade } from '../../core/fit/byGrade.ts';
 import { fitUnweighed, type Weighing, weighing } from '../../core/fit/fit.ts';
 import type { FitInput, FittedLesson } from '../../core/fit/fitted.ts';
 import { searchWays, type WaysFound, type WaysProgress } from '../../core/fit/ways.ts';
@@ -35,6 +36,6 @@ function open(input: FitInput): { id: number; fitted: FittedLesson } {
 const weigh = (id: number, key: string): Finding | null => (opened?.id === id ? opened.weighing.weighed(key) : null);
 
 /** The fitting thread: plain data in, plain data out. */
-const fitting = { open, weigh, fitUnweighed, adaptLesson, setOutList, pacedList, layMany, ways, regroupings };
+const fitting = { open, weigh, fitUnweighed, adaptLesson, byGrade, setOutList, pacedList, layMany, ways, regroupings };
 export type Fitting = typeof fitting;
 expose(fitting);

@@ -9,17 +9,16 @@ import {
 import { Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { Student } from '../../../core/model/student.ts';
-import type { Support } from '../../../core/model/support.ts';
 import { type ClassData, call, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
+import type { SupportsChange } from '../../parts/SupportsEditor.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { GroupTraits, type Traits } from './GroupTraits.tsx';
 import { SupportsCell } from './SupportsCell.tsx';
 
 interface Row extends Student, Traits {
   rating: number;
-  supports: Support[];
-  wish: string;
+  known: Parameters<typeof SupportsCell>[0]['known'];
 }
 const column = createColumnHelper<Row>();
 /** What names leave of the table's width. */
@@ -37,12 +36,16 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
       data.students.map((s) => {
         const own = data.ratings.find((r) => r.studentId === s.id);
         const traits: Traits = { tags: own?.tags ?? [], helper: own?.helper ?? '' };
-        return { ...s, ...traits, rating: own?.rating ?? 3, supports: own?.supports ?? [], wish: own?.wish ?? '' };
+        return { ...s, ...traits, rating: own?.rating ?? 3, known: own ?? { supports: [] } };
       }),
     [data],
   );
-  const save = async ({ rating: _, supports: __, wish: ___, tags: ____, helper: _____, ...student }: Row, change: Partial<Row>) => {
-    await saveRecord<Student & Partial<Omit<Row, keyof Student>>>(`/classes/${classId}/students/${student.id}`, student, change);
+  const save = async ({ rating: _, known: __, tags: ___, helper: ____, ...student }: Row, change: Partial<Row> | SupportsChange) => {
+    await saveRecord<Student & Partial<Omit<Row, keyof Student>> & SupportsChange>(
+      `/classes/${classId}/students/${student.id}`,
+      student,
+      change,
+    );
     await refresh();
   };
   const table = useReactTable({
@@ -51,7 +54,7 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
       column.accessor('givenName', { header: 'First name' }),
       column.accessor('familyName', { header: 'Last name' }),
       column.accessor('rating', { header: 'Rating (private)' }),
-      column.accessor((s) => s.supports.map((x) => x.kind).join(), { id: 'supports', header: 'Supports (private)' }),
+      column.accessor((s) => s.known.supports.map((x) => x.kind).join(), { id: 'supports', header: 'Supports (private)' }),
       column.accessor((s) => [...s.tags, s.helper].join(), { id: 'traits', header: 'For groups (private)' }),
     ],
     state: { sorting },
@@ -127,12 +130,7 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
                 />
               </td>
               <td className="py-0.5 pr-2">
-                <SupportsCell
-                  name={`${s.givenName} ${s.familyName}`}
-                  row={i + 1}
-                  {...{ supports: s.supports, wish: s.wish }}
-                  save={(change) => save(s, change)}
-                />
+                <SupportsCell name={`${s.givenName} ${s.familyName}`} row={i + 1} known={s.known} save={(change) => save(s, change)} />
               </td>
               <td className="py-0.5 pr-2">
                 <GroupTraits

@@ -4,7 +4,7 @@ import { SupportsEditor } from '../../parts/SupportsEditor.tsx';
 
 /** What a student needs, in a few words, and the editor behind it. Private. */
 export function SupportsCell({ row, ...editor }: { row: number } & Parameters<typeof SupportsEditor>[0]) {
-  const said = editor.supports.map((s) => SUPPORT_WORDS[s.kind].toLowerCase()).join(', ');
+  const said = editor.known.supports.map((s) => SUPPORT_WORDS[s.kind].toLowerCase()).join(', ');
   return (
     <Popup
       trigger={

@@ -19,6 +19,11 @@ export function FloorLinks({ periodId, block }: { periodId: string; block: Fitte
           Try it out
         </Link>
       )}
+      {block.game && (
+        <Link className="btn flex items-center whitespace-nowrap @max-[1020px]:hidden" to={`/desk/${periodId}/grades?block=${block.id}`}>
+          By grade
+        </Link>
+      )}
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import type { FittedGame } from '../../../core/fit/fitted.ts';
 import { listed } from '../../../core/formats/speak.ts';
 import { type Demand, type Demands, raised } from '../../../core/model/demand.ts';
@@ -7,7 +8,7 @@ import { ACTION_WORDS, DEMAND_WORDS } from '../../../core/words/adapt.en.ts';
 const LEVELS = ['', 'some', 'much', 'very much'];
 
 /** What a game is for, and what it asks of those who play it, the most first. */
-export function GameAsks({ fitted, game }: { fitted: FittedGame; game: Game }) {
+export function GameAsks({ fitted, game, blockId }: { fitted: FittedGame; game: Game; blockId: string }) {
   const all = fitted.asks.reduce<Demands>((sum, ask) => raised(sum, ask.demands), {});
   for (const { demand, level } of game.demands) all[demand] = Math.max(all[demand] ?? 0, level);
   const demands = (Object.entries(all) as [Demand, number][]).sort((a, b) => b[1] - a[1]);
@@ -26,6 +27,11 @@ export function GameAsks({ fitted, game }: { fitted: FittedGame; game: Game }) {
           </li>
         ))}
       </ul>
+      <p className="mt-1">
+        <Link className="text-tape underline" to={`grades?block=${blockId}`}>
+          By grade: all six bands
+        </Link>
+      </p>
       {roles.length > 1 && <p className="mt-1 text-xs text-muted">The most of any role: {listed(roles)}.</p>}
     </details>
   );

@@ -85,7 +85,7 @@ export function GameRules({ stored, block, game, piece, units, explainMinutes, p
           </div>
         </section>
       ))}
-      <GameAsks fitted={fitted} game={game} />
+      <GameAsks fitted={fitted} game={game} blockId={block.id} />
     </>
   );
 }

@@ -47,7 +47,13 @@ export function FitForAllSheet({ desk, fitted, adaptations, adapting, chosen, on
   return (
     <div className="flex flex-col gap-3 p-4" aria-busy={stale}>
       <p className="flex justify-between gap-2 text-xs text-muted">
-        <span role="status">{adapted ? tally.join(' · ') || 'Nobody in this class has supports yet.' : 'Looking for changes …'}</span>
+        <span role="status">
+          {adapted
+            ? tally.join(' · ') || 'Nobody in this class has supports yet.'
+            : adaptations.isAway
+              ? 'Offline: plans for students need the server. Nothing private stays in this browser.'
+              : 'Looking for changes …'}
+        </span>
         <span className="whitespace-nowrap">only you see this</span>
       </p>
       {adapted && (

@@ -32,8 +32,7 @@ export function StudentSupports({
           <SupportsEditor
             key={student.id}
             name={`${student.givenName} ${student.familyName}`}
-            supports={own?.supports ?? []}
-            wish={own?.wish ?? ''}
+            known={own ?? { supports: [] }}
             save={async (change) => {
               await saveRecord<Student & typeof change>(`/classes/${student.classId}/students/${student.id}`, student, change);
               await client.invalidateQueries({ queryKey: ['desk'] });

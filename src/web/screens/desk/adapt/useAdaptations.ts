@@ -16,6 +16,8 @@ export interface Adaptations {
   homeMade: HomeMade[];
   /** True once the server has said what was chosen before. */
   isKnown: boolean;
+  /** True while the server does not say: nothing private is kept in this browser. */
+  isAway: boolean;
   choose(at: { student: string; block: string; place?: string }, after: AdaptationChoice, name: string): void;
   undo(): void;
   redo(): void;
@@ -110,6 +112,7 @@ export function useAdaptations(lessonId: string, revision: number): Adaptations 
     choices,
     homeMade: known.data?.homeMade ?? [],
     isKnown: known.data !== undefined,
+    isAway: known.isError && known.data === undefined,
     choose: ({ student, block, place }, after, name) =>
       add({
         ...{ name, lessonRevision: revision, student: student as AdaptationEdit['student'], block: block as AdaptationEdit['block'] },
