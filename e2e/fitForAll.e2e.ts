@@ -163,7 +163,8 @@ describe('Fit for all', () => {
 
   it('sets a game beside itself in all six bands, and plays it as another one until that is undone', async () => {
     await screen.page.goto(`${app.base}/desk/weather-${today}`);
-    await screen.click('link', 'By grade');
+    await screen.click('tab', 'Rules');
+    await screen.click('link', 'By grade: all six bands');
     await screen.says('Weather round by grade');
     await screen.says('worked out here');
     await screen.expectAccessible();

@@ -81,4 +81,39 @@ describe('the gear closet', () => {
     const long = await screen.find('textbox', 'Name of Foam tubes left over from the summer program, for the yard');
     expect(await long.evaluate((e) => e.scrollWidth <= e.clientWidth + 1), 'nothing is cut off').toBe(true);
   });
+
+  it('keeps the state of an item: counts by color, what is lost since when and found again, what is wished for and costs', async () => {
+    await screen.page.goto(`${app.base}/cupboard`);
+    await screen.click('button', 'Details of Light balls');
+    await screen.fill('Counts by color', '4 red, some blue');
+    await screen.press('Enter');
+    await screen.says('"some blue" has no count and color. Write 4 red, 6 blue.');
+    await screen.fill('Counts by color', '4 red, 4 blue');
+    await screen.press('Enter');
+    await screen.fill('Wish list: how many more', '6');
+    await screen.press('Enter');
+    await screen.says('6 more wished for');
+    await screen.fill('What one costs', '12.50');
+    await screen.press('Enter');
+    await screen.says('75.00');
+    await screen.click('button', 'Lost');
+    await screen.says(/1 lost, \w+/);
+    await screen.expectAccessible();
+    await screen.click('button', 'Found: put 1 piece back');
+    await screen.says(/1 lost/, { not: true });
+    await screen.click('button', 'Close');
+    await screen.says('4 red, 4 blue');
+  });
+
+  it('puts gear together as a kit and says what is short', async () => {
+    await screen.fill('New kit', 'Lane kit');
+    await screen.press('Enter');
+    await screen.says('nothing in it yet');
+    await screen.page.evaluate(() => document.querySelector<HTMLDetailsElement>('[aria-label="Kits"] details')?.setAttribute('open', ''));
+    await screen.fill('How many for Lane kit', '45');
+    await (await screen.find('combobox', 'Add to Lane kit')).select('gear-8');
+    await screen.says('45 Marker cones');
+    await screen.says('5 short');
+    await screen.expectAccessible();
+  });
 });

@@ -4,7 +4,7 @@ import { GEAR_CATALOGUE } from '../../content/gearKinds.ts';
 import { Gear } from '../model/gear.ts';
 import { newHeader } from '../model/record.ts';
 import { seededRng } from '../rng.ts';
-import { gearCsv, readGearCsv } from './gearCsv.ts';
+import { gearCsv, readGearCsv, wishCsv } from './gearCsv.ts';
 
 const read = (text: string) => readGearCsv(text, GEAR_CATALOGUE);
 const wrong = (text: string) => read(text).errors.map(({ row, column, code, value }) => [row, column, code, value]);
@@ -72,5 +72,15 @@ describe('a gear list', () => {
       expect(rows.length + errors.length, JSON.stringify(text)).toBeGreaterThan(0);
       for (const { fields } of rows) expect(fields.count).toBeGreaterThanOrEqual(0);
     }
+  });
+});
+
+describe('a wish list', () => {
+  it('is a table with its total, and no name is a formula', () => {
+    const lines = [
+      { id: 'a', name: 'Light balls', count: 6, costCents: 7500 },
+      { id: 'b', name: '=1+1', count: 1, costCents: 5 },
+    ];
+    expect(wishCsv(lines, 7505).split('\r\n')).toEqual(['Name,Count,Cost', 'Light balls,6,75.00', "'=1+1,1,0.05", 'Total,,75.05']);
   });
 });

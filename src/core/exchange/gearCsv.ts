@@ -1,6 +1,7 @@
 import papaparse from 'papaparse';
 import type { z } from 'zod';
 import { kindOfName, newKind } from '../gear/kinds.ts';
+import type { WishLine } from '../gear/stockTaking.ts';
 import { Gear } from '../model/gear.ts';
 import { GearFamily, type GearKind, type GearProperties } from '../model/gearKind.ts';
 import { cutIntoCells, readPasted } from './pasted.ts';
@@ -26,8 +27,9 @@ const COLUMNS: [field: GearField, heading: string, also: string[]][] = [
   ['tether', 'Tether', []],
   ['latex', 'Latex', []],
   ['outdoors', 'Used', ['indoors or out']],
+  ['condition', 'Condition', ['state']],
 ];
-type GearField = 'name' | 'count' | 'gearKind' | 'family' | 'place' | keyof GearProperties;
+type GearField = 'name' | 'count' | 'gearKind' | 'family' | 'place' | 'condition' | keyof GearProperties;
 const NUMBERS: readonly GearField[] = ['count', 'diameterM', 'lengthM', 'massG', 'faceWidthM', 'gripMm'];
 /** Columns of a list without headings. */
 const BARE: readonly GearField[] = ['name', 'count', 'gearKind', 'place'];
@@ -56,7 +58,17 @@ export interface GearList {
 /** What a list would do: rows that are new, those that change an item of that name and place, and how many say nothing new. */
 export type GearPreview = GearList & { added: GearRow[]; changed: GearRow[]; same: number };
 
-const Fields = Gear.omit({ kind: true, version: true, schoolId: true, revision: true, id: true, limits: true }).partial({
+const Fields = Gear.omit({
+  kind: true,
+  version: true,
+  schoolId: true,
+  revision: true,
+  id: true,
+  limits: true,
+  byColour: true,
+  gone: true,
+  wanted: true,
+}).partial({
   gearKind: true,
   place: true,
 });
@@ -72,8 +84,6 @@ const headingOf = (field: string): string => COLUMNS.find(([f]) => f === field)?
 /** Everything in the gear closet as a CSV file: what is said of each item; what is only typical of its kind stays empty. */
 export function gearCsv(gear: readonly Gear[], kinds: readonly GearKind[]): string {
   const cell = (item: Gear, field: GearField) => (field === 'family' ? kinds.find((k) => k.kind === item.gearKind)?.family : item[field]);
-  // A cell that a spreadsheet would run as a formula is written as text.
-  const safe = (value: unknown) => (typeof value === 'string' && /^[=+\-@\t]/.test(value) ? `'${value}` : (value ?? ''));
   const rows = gear.map((item) => COLUMNS.map(([field]) => safe(cell(item, field))));
   return papaparse.unparse([COLUMNS.map(([, heading]) => heading), ...rows], { newline: '\r\n' });
 }
@@ -144,4 +154,16 @@ export function readGearCsv(text: string, kinds: readonly GearKind[]): GearList 
     rows.push({ row, fields: { ...fields.data, gearKind } });
   });
   return { rows, errors, kinds: fresh };
+}
+
+/** A cell that a spreadsheet would run as a formula is written as text. */
+function safe(value: unknown): unknown {
+  return typeof value === 'string' && /^[=+\-@\t]/.test(value) ? `'${value}` : (value ?? '');
+}
+
+/** The wish list as CSV with its total; costs with two decimals. */
+export function wishCsv(lines: readonly WishLine[], costCents: number): string {
+  const money = (cents: number) => (cents / 100).toFixed(2);
+  const rows = lines.map((l) => [safe(l.name), l.count, money(l.costCents)]);
+  return papaparse.unparse([['Name', 'Count', 'Cost'], ...rows, ['Total', '', money(costCents)]], { newline: '\r\n' });
 }

@@ -12,6 +12,12 @@ export const GearLimits = z.object({
   smallestMm: z.number({ message: 'number' }).positive({ message: 'too-small' }).max(2000, { message: 'too-large' }).optional(),
 });
 
+export const CONDITIONS = ['good', 'worn', 'to repair'] as const;
+const day = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { message: 'date' });
+/** Pieces that are not in the closet any more: lost or broken, and when that was noticed. */
+export const Gone = z.object({ what: z.enum(['lost', 'broken'], { message: 'choice' }), count: whole(1, 999), date: day });
+export type Gone = z.infer<typeof Gone>;
+
 /** One line of the gear closet: how many of what, where, and what is known of it; everything else is as typical of its kind. */
 export const Gear = z.object({
   ...recordFields('gear', 2),
@@ -22,6 +28,16 @@ export const Gear = z.object({
   count: whole(0, 999),
   ...gearProperties,
   limits: GearLimits.optional(),
+  condition: z.enum(CONDITIONS, { message: 'choice' }).optional(),
+  /** How many of which color. */
+  byColour: z
+    .array(z.object({ colour: line(20), count: whole(1, 999) }))
+    .max(12, { message: 'too-many' })
+    .optional(),
+  /** Not counted in `count`. */
+  gone: z.array(Gone).max(100, { message: 'too-many' }).optional(),
+  /** On the wish list: how many more, and what one costs. */
+  wanted: z.object({ count: whole(1, 999), costCents: whole(0, 10_000_000) }).optional(),
   place: optionalLine(60),
 });
 export type Gear = z.infer<typeof Gear>;

@@ -19,6 +19,14 @@ export const Adult = z.object({
 });
 export type Adult = z.infer<typeof Adult>;
 
+/** A set of gear with a name of its own. */
+export const Kit = z.object({
+  id: mapKey(64),
+  name: line(60),
+  items: z.array(z.object({ gearId: mapKey(64), count: z.number().int().min(1).max(999) })).max(30, { message: 'too-many' }),
+});
+export type Kit = z.infer<typeof Kit>;
+
 /** Settings of the school: units, keys, the one stop signal, and bands whose house defaults were changed. */
 export const School = z.object({
   ...recordFields('school', 1),
@@ -33,6 +41,8 @@ export const School = z.object({
   ladder: z.array(LadderStep).min(1).max(5).optional(),
   /** Kinds of gear that the catalogue does not have, or that the school knows differently. */
   gearKinds: z.array(GearKind).max(300, { message: 'too-many' }).optional(),
+  /** Gear that is taken out together, by item. */
+  kits: z.array(Kit).max(60, { message: 'too-many' }).optional(),
   /** Adults who help in lessons. */
   adults: z.array(Adult).max(60, { message: 'too-many' }).optional(),
 });

@@ -32,3 +32,19 @@ export function limitWords(limits: Gear['limits'] = {}): string[] {
     ...(smallestMm === undefined ? [] : [`Its smallest loose part is ${smallestMm} mm`]),
   ];
 }
+
+/** Condition, counts by color, what is gone and what is wished for, each in a few words. */
+export function stateWords({
+  condition,
+  byColour = [],
+  gone = [],
+  wanted,
+}: Pick<Gear, 'condition' | 'byColour' | 'gone' | 'wanted'>): string[] {
+  const away = (what: 'lost' | 'broken') => gone.filter((g) => g.what === what).reduce((sum, g) => sum + g.count, 0);
+  return [
+    ...byColour.map((c) => `${c.count} ${c.colour}`),
+    ...(condition && condition !== 'good' ? [condition] : []),
+    ...(['lost', 'broken'] as const).flatMap((what) => (away(what) ? [`${away(what)} ${what}`] : [])),
+    ...(wanted ? [`${wanted.count} more wished for`] : []),
+  ];
+}

@@ -19,10 +19,10 @@ const noonOf = (iso: string) => new Date(`${iso}T12:00:00`);
 export const isoDate = (date: Date) => `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
 /** "09:05", local. */
 export const clockText = (ms: number) => `${two(new Date(ms).getHours())}:${two(new Date(ms).getMinutes())}`;
-/** "Wednesday 9 September" */
+/** "Wednesday, September 9" */
 export const longDate = (iso: string) => {
   const date = noonOf(iso);
-  return `${nameOf(date, { weekday: 'long' })} ${date.getDate()} ${nameOf(date, { month: 'long' })}`;
+  return nameOf(date, { weekday: 'long', month: 'long', day: 'numeric' });
 };
 /** "9:05": no leading zero, as bells are read. */
 export const shortBell = (hhmm: string) => hhmm.replace(/^0/, '');

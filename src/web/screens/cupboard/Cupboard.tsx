@@ -1,7 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Search } from 'lucide-react';
 import { useState } from 'react';
+import { listed } from '../../../core/formats/speak.ts';
 import { stockOf } from '../../../core/gear/cover.ts';
+import { promisedTwice } from '../../../core/gear/stockTaking.ts';
 import type { Gear } from '../../../core/model/gear.ts';
 import type { GearKind } from '../../../core/model/gearKind.ts';
 import { call, problemWords } from '../../api.ts';
@@ -15,7 +17,10 @@ import { AddGear } from './AddGear.tsx';
 import { GearDetails } from './GearDetails.tsx';
 import { GearImport } from './GearImport.tsx';
 import { GearRow } from './GearRow.tsx';
+import { Kits } from './Kits.tsx';
 import { MakeIt } from './MakeIt.tsx';
+import { OwnKinds } from './OwnKinds.tsx';
+import { WishList } from './WishList.tsx';
 
 /** The gear closet, shelf by shelf: what there is, what it is like, and how much of it each of today's periods takes at once. */
 export function Cupboard() {
@@ -40,6 +45,11 @@ export function Cupboard() {
   const need = (kind: string, periodId: string) =>
     fitted[periodId]?.gear.filter((l) => l.gearKind === kind).reduce((sum, l) => Math.max(sum, l.need), 0) ?? 0;
   const all = list.data ?? [];
+  const promising = day.map((d) => ({
+    ...{ id: d.period.id, start: d.period.start, end: d.period.end },
+    needs: Object.fromEntries((fitted[d.period.id]?.gear ?? []).map((l) => [l.gearKind, need(l.gearKind, d.period.id)])),
+  }));
+  const twice = promisedTwice(promising, (kind) => stockOf(all, kind));
   const saveList = async () => {
     const { gearCsv } = await import('../../../core/exchange/gearCsv.ts');
     download(new Blob([gearCsv(all, kinds)], { type: 'text/csv' }), 'gear.csv');
@@ -67,6 +77,12 @@ export function Cupboard() {
           </button>
         </div>
         {(list.error || problem) && <Problem text={problem || problemWords(list.error)} />}
+        {twice.map((t) => (
+          <p key={t.kind} className="mt-2 border-l-[3px] border-stop pl-2 text-stop">
+            {t.kind}: periods {listed(t.periods.map((id) => String(day.findIndex((d) => d.period.id === id) + 1)))} are at the same time and
+            need {t.need}. There {t.have === 1 ? 'is' : 'are'} {t.have}.
+          </p>
+        ))}
         <AddGear kinds={kinds} places={[...new Set(all.map((g) => g.place).filter(Boolean))]} onAdded={refresh} />
         {shown.length > 0 && day.length > 0 && (
           <p className="sticky -top-4 z-10 mt-3 flex justify-end bg-paper pt-3 pr-20 pb-0.5 text-xs text-muted">
@@ -102,7 +118,14 @@ export function Cupboard() {
           <p className="mt-4 text-muted">The closet is empty. Add what you have; games then say what is short before the bell.</p>
         )}
         {all.length > 0 && !shown.length && <p className="mt-4 text-muted">Nothing in the closet is called “{looked}”.</p>}
-        {all.length > 0 && !words.length && <MakeIt gear={all} onMade={refresh} />}
+        {all.length > 0 && !words.length && (
+          <>
+            <WishList gear={all} />
+            <Kits gear={all} onChanged={refresh} />
+            <OwnKinds gear={all} onChanged={refresh} />
+            <MakeIt gear={all} onMade={refresh} />
+          </>
+        )}
       </main>
       {importing && <GearImport onClose={() => setImporting(false)} onDone={refresh} />}
       {open && <GearDetails gear={all.find((g) => g.id === open)} kinds={kinds} onClose={() => setOpen(null)} save={save} />}

@@ -16,6 +16,7 @@ import { problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { Floating } from '../../parts/Sheet.tsx';
 import { useUnits } from '../../parts/units.ts';
+import { GearState } from './GearState.tsx';
 
 const CHOICES: [keyof GearProperties, string, readonly string[]][] = [
   ['firmness', 'Firmness', FIRMNESS],
@@ -120,6 +121,7 @@ export function GearDetails({
           onCommit={(texture) => save(gear, { texture: texture || undefined })}
         />
       </div>
+      <GearState gear={gear} save={save} />
       <fieldset className="mt-4">
         <legend className="head mb-1 text-base">Limits</legend>
         <div className="grid grid-cols-3 gap-3 max-[900px]:grid-cols-2">

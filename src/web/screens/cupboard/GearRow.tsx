@@ -2,7 +2,7 @@ import { SlidersHorizontal, Trash2 } from 'lucide-react';
 import { propertiesOf } from '../../../core/gear/kinds.ts';
 import type { Gear } from '../../../core/model/gear.ts';
 import type { GearKind } from '../../../core/model/gearKind.ts';
-import { likenessWords, limitWords } from '../../../core/words/gear.en.ts';
+import { likenessWords, limitWords, stateWords } from '../../../core/words/gear.en.ts';
 import { CommitField } from '../../parts/CommitField.tsx';
 import { readCount } from '../../parts/readCount.ts';
 import { useUnits } from '../../parts/units.ts';
@@ -26,6 +26,7 @@ export function GearRow({ gear, kinds, needs, have, save, remove, onOpen }: Prop
   const known = likeness.filter(({ key }) => !typical.includes(key));
   const usual = likeness.filter(({ key }) => typical.includes(key));
   const limits = limitWords(gear.limits);
+  const state = stateWords(gear);
   return (
     <li className="flex items-start border-b py-1">
       <div className="w-14 shrink-0">
@@ -50,6 +51,7 @@ export function GearRow({ gear, kinds, needs, have, save, remove, onOpen }: Prop
           {gear.gearKind}
           {known.length > 0 && `, ${known.map((k) => k.words).join(', ')}`}
           {usual.length > 0 && <span className="text-muted"> · typically {usual.map((k) => k.words).join(', ')}</span>}
+          {state.length > 0 && <span> · {state.join(', ')}</span>}
           {limits.length > 0 && <span className="text-caution"> · {limits.join('; ')}</span>}
         </p>
       </div>

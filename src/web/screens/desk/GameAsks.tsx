@@ -15,24 +15,26 @@ export function GameAsks({ fitted, game, blockId }: { fitted: FittedGame; game: 
   const purpose = game.purpose.length ? game.purpose : [...new Set(fitted.asks.flatMap((a) => a.purpose))];
   const roles = [...new Set(fitted.asks.flatMap((a) => a.role ?? []))];
   return (
-    <details className="mt-3">
-      <summary className="cursor-pointer">
-        <span className="head text-base">What it is for and asks for</span>
-      </summary>
-      <p className="mt-1">For {listed(purpose.map((a) => ACTION_WORDS[a]))}.</p>
-      <ul className="mt-1 grid grid-cols-2 gap-x-3 text-muted">
-        {demands.map(([demand, level]) => (
-          <li key={demand}>
-            {DEMAND_WORDS[demand]}: <span className="text-ink">{LEVELS[level]}</span>
-          </li>
-        ))}
-      </ul>
-      <p className="mt-1">
+    <>
+      <p className="mt-3">
         <Link className="text-tape underline" to={`grades?block=${blockId}`}>
           By grade: all six bands
         </Link>
       </p>
-      {roles.length > 1 && <p className="mt-1 text-xs text-muted">The most of any role: {listed(roles)}.</p>}
-    </details>
+      <details className="mt-2">
+        <summary className="cursor-pointer">
+          <span className="head text-base">What it is for and asks for</span>
+        </summary>
+        <p className="mt-1">For {listed(purpose.map((a) => ACTION_WORDS[a]))}.</p>
+        <ul className="mt-1 grid grid-cols-2 gap-x-3 text-muted">
+          {demands.map(([demand, level]) => (
+            <li key={demand}>
+              {DEMAND_WORDS[demand]}: <span className="text-ink">{LEVELS[level]}</span>
+            </li>
+          ))}
+        </ul>
+        {roles.length > 1 && <p className="mt-1 text-xs text-muted">The most of any role: {listed(roles)}.</p>}
+      </details>
+    </>
   );
 }

@@ -142,10 +142,9 @@ function Table({ found: { format, settings, columns }, set, onUse }: TableProps)
                 type="button"
                 className="mt-1 border px-1.5 py-0.5 text-xs font-normal hover:bg-tint disabled:text-muted"
                 disabled={editsForBand(c, own, 'b', set).length === 0}
-                aria-label={`Play it as ${BAND_WORDS[c.band]}`}
                 onClick={() => onUse(c, own)}
               >
-                {editsForBand(c, own, 'b', set).length === 0 ? 'In use' : 'Play it so'}
+                {editsForBand(c, own, 'b', set).length === 0 ? 'In use' : `Play it as ${BAND_WORDS[c.band]}`}
               </button>
             </th>
           ))}

@@ -9,6 +9,7 @@ import { initialsOf } from '../../../core/model/student.ts';
 import { CAUTION_WORDS } from '../../../core/words/adapt.en.ts';
 import type { Desk } from '../../api.ts';
 import { DayBar } from '../../parts/DayBar.tsx';
+import { longDate } from '../../parts/now.ts';
 import { WithLesson } from '../../parts/WithLesson.tsx';
 import { useFitAtOnce } from '../../worker/useFit.ts';
 import { type DialNames, dialText } from '../desk/adapt/dialText.ts';
@@ -59,7 +60,7 @@ function Notes({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
       <main className="min-h-0 flex-1 overflow-auto px-6 py-4 print:overflow-visible print:p-0">
         <h1 className="text-xl">Notes for adults who help</h1>
         <p className="text-muted">
-          {desk.schoolClass.name} · {desk.room.name} · {desk.period.date}, {desk.period.start}–{desk.period.end} ·{' '}
+          {desk.schoolClass.name} · {desk.room.name} · {longDate(desk.period.date)}, {desk.period.start}–{desk.period.end} ·{' '}
           <Link className="text-tape underline print:hidden" to={`/desk/${desk.period.id}`}>
             back to the desk
           </Link>
