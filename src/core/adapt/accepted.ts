@@ -26,7 +26,7 @@ export function acceptedOption(
   for (const dial of dials) {
     const same = request.candidates.find((c) => c.dial.to === dial.to && takes(c.dial) === takes(dial));
     const kind = DIAL_KINDS[dial.to];
-    if (same) candidates.push(same);
+    if (same) candidates.push(dial.peerId === undefined ? same : { ...same, dial: { ...same.dial, peerId: dial.peerId } });
     else if (kind && !kind.adult) candidates.push({ ...candidateOf(dial.to, kind), dial });
     else if (dial.adultId !== undefined) gone.push(`adult:${dial.adultId}`);
     else if (dial.uses?.length) candidates.push({ ...candidateOf(dial.to, { dial: dial.dial, tier: 'object', eases: {} }), dial });

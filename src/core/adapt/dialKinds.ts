@@ -59,7 +59,11 @@ const KINDS = {
   'more-bounces': { dial: 'time', tier: 'open', more: 0.3, open: true, eases: { 'track-fast': 2 }, purposes: ['receive', 'strike'] },
   'lights-on': { dial: 'space', tier: 'open', more: 0.3, open: true, eases: { 'dim-light': 0 } },
   // signal
-  'quiet-signal': { dial: 'signal', tier: 'signal', open: true, eases: { 'bear-noise': 1 }, adds: { 'see-contrast': 1 } },
+  'quiet-signal': {
+    ...{ dial: 'signal', tier: 'signal', open: true, eases: { 'bear-noise': 1 } },
+    adds: { 'see-contrast': 1 },
+    spreads: { 'see-contrast': 1 },
+  },
   'one-step-at-a-time': { dial: 'signal', tier: 'signal', usual: ['one-step'], eases: { 'remember-steps': 1, 'understand-words': 2 } },
   'picture-card': {
     ...{ dial: 'signal', tier: 'signal', more: 0.2, usual: ['cards'] },

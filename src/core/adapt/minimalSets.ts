@@ -23,13 +23,16 @@ const MOST_LOOKED = 6000;
 /** Changes in one plan, at most. */
 const MOST_CHANGES = 6;
 
-/** Levels of demands with changes made. */
+/**
+ * Levels of demands with changes made. What a change brings with it is not eased by another one: a signal that is seen does not make a
+ * sounding ball heard.
+ */
 export function levelsWith(levels: Demands, chosen: readonly Candidate[]): Demands {
   const now: Demands = { ...levels };
-  for (const { adds } of chosen)
-    for (const [demand, level] of Object.entries(adds) as [Demand, number][]) now[demand] = Math.max(now[demand] ?? 0, level);
   for (const { eases } of chosen)
     for (const [demand, level] of Object.entries(eases) as [Demand, number][]) if ((now[demand] ?? 0) > level) now[demand] = level;
+  for (const { adds } of chosen)
+    for (const [demand, level] of Object.entries(adds) as [Demand, number][]) now[demand] = Math.max(now[demand] ?? 0, level);
   return now;
 }
 
@@ -93,7 +96,9 @@ export const byWeight = (a: Option, b: Option): number =>
  * nothing meets stays in `unmet`, once for every option. Looks at a fixed number of sets.
  */
 export function minimalSets(request: SetRequest, most: number): Option[] {
-  const { levels, student, block, candidates, likes } = request;
+  const { levels, student, block, likes } = request;
+  // What a change brings is not eased: one that brings too much is out.
+  const candidates = request.candidates.filter(({ adds }) => exceededIn(adds, student).length === 0);
   if (exceededIn(levels, student).length === 0) return [optionOf(request, [], [])];
   const found = new Map<string, Option>();
   let looked = 0;
@@ -126,5 +131,6 @@ export function minimalSets(request: SetRequest, most: number): Option[] {
     search(chosen, [...unmet, next.demand].sort(), weight + UNMET);
   };
   search([], [], 0);
+  if (found.size === 0) return [optionOf(request, [], exceededIn(levels, student))];
   return [...found.values()].sort(byWeight).slice(0, most);
 }

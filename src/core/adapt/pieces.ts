@@ -9,6 +9,9 @@ import { isImplement, isObject, isTarget, likeness, mayBeLatex, type Thing } fro
 
 /** What making something costs more than taking it. */
 const MAKING = 0.5;
+/** From grade 6 on, balloons come after every change of a rule: nothing for small children unless it is chosen. */
+const FOR_SMALL = 6;
+const OLDER: readonly string[] = ['6-8', '9-12'];
 
 const round = (cost: number) => Math.round(cost * 100) / 100;
 const usesOf = ({ id, materials }: Thing, count = 1) => (materials ? materials.map((m) => ({ ...m })) : [{ gearId: id, count }]);
@@ -67,11 +70,12 @@ function objectCandidates(thing: Thing, block: BlockFacts): Candidate[] {
   const { eases, adds, spreads, codes } = effectsOfObject(thing, block);
   const keeps = servedBy(thing);
   if (!OBJECT_ACTIONS.some((a) => block.purpose.includes(a) && keeps.includes(a))) return [];
+  const cost = COSTS.object + (thing.family === 'balloon' && OLDER.includes(block.band) ? FOR_SMALL : 0);
   const seen = new Set<string>();
   return codes
     .filter(([code]) => !seen.has(code) && seen.add(code))
     .map(([to, reasons], i) => ({
-      ...candidate({ to, dial: 'object', cost: COSTS.object + i * 0.01, eases, adds, spreads, keeps, uses: usesOf(thing) }, [thing]),
+      ...candidate({ to, dial: 'object', cost: cost + i * 0.01, eases, adds, spreads, keeps, uses: usesOf(thing) }, [thing]),
       object: thing,
       ...(spreads['bear-noise'] ? { cautions: ['quiet-while-sounding'] } : {}),
       reasons,

@@ -46,7 +46,9 @@ export function classmatesFor(places: readonly Place[], chosen: readonly Option[
     const taken = busy.get(p.at) ?? new Set();
     const rank = (c: { id: string; group?: number }) => (times.get(c.id) ?? 0) + (c.group === p.part.group ? 0 : 1000);
     const free = p.block.classmates.filter((c) => !taken.has(c.id));
-    const [next] = [...free].sort((a, b) => rank(a) - rank(b) || (a.id < b.id ? -1 : 1));
+    // Who was said yes to stays, as long as they are there.
+    const kept = chosen[i].chosen.find((c) => c.classmate)?.dial.peerId;
+    const next = free.find((c) => c.id === kept) ?? [...free].sort((a, b) => rank(a) - rank(b) || (a.id < b.id ? -1 : 1))[0];
     if (!next) continue;
     busy.set(p.at, taken.add(next.id));
     times.set(next.id, (times.get(next.id) ?? 0) + 1);

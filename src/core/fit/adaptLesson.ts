@@ -109,7 +109,18 @@ export function adaptLesson({ fitted, input, adults, homeMade, chosen }: AdaptIn
         return own.length ? [{ student: student.id, block: block.id, state: stateOf(own), plans: own }] : [];
       }),
   );
-  return { cells, conflicts: conflicts.filter((c) => c.at.block === undefined) };
+  return { cells, conflicts: [...conflicts.filter((c) => c.at.block === undefined), ...datesPassed(students, input.period.date)] };
+}
+
+/** Supports whose day has passed: they are asked again, and hold until somebody answers. */
+function datesPassed(students: readonly AdaptStudent[], today: string): Finding[] {
+  return students.flatMap(({ id, supports }) =>
+    supports.flatMap(({ kind, until }): Finding[] =>
+      until !== undefined && until < today
+        ? [{ code: 'date-passed', weight: 'caution', at: { student: id, support: kind }, data: { until } }]
+        : [],
+    ),
+  );
 }
 
 function stateOf(plans: readonly PlacePlan[]): AdaptCell['state'] {

@@ -85,7 +85,9 @@ export function fitForAll(request: FitForAllRequest): { plans: StudentPlan[]; ga
   const supported = new Set(students.filter((s) => s.supports.length > 0 || s.limits?.length).map((s) => s.id));
   const blocks = request.blocks.map((block): MatchBlock => {
     const game = withFormat(checked(GameRecord, block.game, `game of ${block.id}`), block, room?.outline, kinds);
-    const here = students.filter((s) => block.players.some((p) => p.id === s.id));
+    // Everyone in the room at the time: one student's limit binds them all.
+    const near = request.blocks.filter((b) => b.from < block.until && block.from < b.until);
+    const here = students.filter((s) => near.some((b) => b.players.some((p) => p.id === s.id)));
     const facts = factsOf(block, game, here, things, room, request.facts?.[block.id]);
     return {
       facts,

@@ -96,3 +96,74 @@ describe('what a teacher and a student said', () => {
     expect(after.plans[0].dials.flatMap((d) => d.uses ?? []).map((u) => u.gearId)).toEqual([left[0].id]);
   });
 });
+
+describe('what one change brings', () => {
+  it('is not eased by another: nobody deaf gets a sounding ball, whatever signals are seen', () => {
+    const { plans, gaps } = solved({
+      students: [student('a', ['deaf', { kind: 'low-vision', degree: 3 }])],
+      blocks: [block(game({ 'see-contrast': 1, 'hear-signal': 1 }, ['send', 'receive']), P)],
+      gear: [gear('bell', 'bell ball', 3)],
+    });
+    for (const plan of [plans[0], ...plans[0].alternatives]) expect(codes(plan)).not.toContain('sounding-object');
+    expect(gaps.length + plans[0].dials.length).toBeGreaterThan(0);
+  });
+
+  it('is not at the cost of somebody else: no silent signal in a room with a student who cannot see it', () => {
+    const ask = (other: Parameters<typeof student>[1]) =>
+      solved({
+        students: [student('a', ['noise']), student('b', other)],
+        blocks: [block(game({ 'bear-noise': 2 }, ['travel']), P)],
+      }).plans[0];
+    expect(codes(ask(['balance']))).toEqual(['quiet-signal']);
+    expect(codes(ask(['blind']))).not.toContain('quiet-signal');
+  });
+
+  it('holds in every block of the room at the time: latex beside it is not taken', () => {
+    const swat = game({ 'track-fast': 2 }, ['strike', 'send']);
+    const ask = (from: number) =>
+      solved({
+        students: [student('a', ['latex']), student('b', [{ kind: 'slow-tracking', degree: 3 }])],
+        blocks: [
+          block(game({ travel: 1 }, ['travel']), ['a', ...CLASS], { id: 'one', from: 0, until: 60 }),
+          block(swat, ['b', ...CLASS], { id: 'two', from, until: from + 60 }),
+        ],
+        gear: [gear('latex', 'balloon', 20), gear('film', 'film balloon', 4)],
+      }).plans.find((p) => p.student === 'b')!;
+    const used = (plan: ReturnType<typeof ask>) =>
+      [plan, ...plan.alternatives].flatMap((p) => p.dials.flatMap((d) => d.uses ?? []).map((u) => u.gearId));
+    expect(used(ask(30))).not.toContain('latex');
+    expect(used(ask(60))).toContain('latex');
+  });
+});
+
+describe('from grade 6 on', () => {
+  it('balloons come after a change of rule, unless the student likes them', () => {
+    const swat = game({ 'track-fast': 2 }, ['strike', 'send']);
+    const ask = (band: string, likes: string[] = []) =>
+      solved({
+        students: [student('a', [{ kind: 'slow-tracking', degree: 3 }], { wishes: { likes } })],
+        blocks: [block(swat, P, { band })],
+        gear: [gear('film', 'film balloon', 4)],
+      }).plans[0];
+    expect(codes(ask('2-3'))).toEqual(['slower-object']);
+    expect(codes(ask('6-8'))).not.toContain('slower-object');
+    expect(codes(ask('6-8', ['slower-object']))).toEqual(['slower-object']);
+  });
+});
+
+describe('a classmate who was said yes to', () => {
+  it('stays, as long as they are there', () => {
+    const ask = {
+      students: [student('a', [{ kind: 'partner-keeps-track', degree: 3 }])],
+      blocks: [block(game({ 'remember-steps': 2 }, ['travel']), P)],
+    };
+    const [first] = solved(ask).plans[0].dials;
+    expect(first.peerId).toBe('b');
+    const accepted = [{ student: 'a', block: 'block', dials: [{ ...first, peerId: 'c07' }] }];
+    expect(solved({ ...ask, accepted }).plans[0].dials[0].peerId).toBe('c07');
+    const without = P.filter((id) => id !== 'c07');
+    expect(solved({ ...ask, blocks: [block(game({ 'remember-steps': 2 }, ['travel']), without)], accepted }).plans[0].dials[0].peerId).toBe(
+      'b',
+    );
+  });
+});

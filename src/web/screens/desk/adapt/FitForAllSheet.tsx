@@ -7,6 +7,7 @@ import type { Desk } from '../../../api.ts';
 import { Problem } from '../../../parts/Problem.tsx';
 import { AdaptGrid } from './AdaptGrid.tsx';
 import { AdultsHere } from './AdultsHere.tsx';
+import { OpenQuestions } from './OpenQuestions.tsx';
 import { Proposal } from './Proposal.tsx';
 import { StudentSupports } from './StudentSupports.tsx';
 import type { Adaptations } from './useAdaptations.ts';
@@ -68,6 +69,7 @@ export function FitForAllSheet({ desk, fitted, adaptations, adapting, chosen, on
           onStudent={setEditing}
         />
       )}
+      <OpenQuestions findings={adapted?.conflicts ?? []} desk={desk} onStudent={setEditing} />
       <StudentSupports desk={desk} student={editing} onStudent={setEditing} />
       {cell && !editing && <Proposal key={`${cell.student}|${cell.block}`} {...{ cell, cells, desk, fitted, adaptations, homeMade }} />}
       <AdultsHere desk={desk} />

@@ -50,6 +50,10 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade }: P
       `use ${counted(dials.length, 'change')}`,
     );
   const start = clockSeconds(desk.period.start);
+  // Plans within a tenth of each other are a choice: both are shown.
+  const isClose = plan.alternatives.some(
+    (o) => o.keepsPurpose === plan.keepsPurpose && o.cost <= 1.1 * plan.dials.reduce((sum, d) => sum + d.cost, 0),
+  );
   const spelled = ['nothing', 'this', 'these two', 'these three', 'these four', 'these five'];
   return (
     <section aria-label={where} className="flex flex-col gap-2 border-t border-ink pt-3">
@@ -143,7 +147,7 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade }: P
         )}
       </div>
       {plan.alternatives.length > 0 && (
-        <details>
+        <details open={isClose}>
           <summary className="cursor-pointer text-tape underline">{counted(plan.alternatives.length, 'other way')}</summary>
           <ul className="mt-1 flex flex-col gap-1">
             {plan.alternatives.map((other) => (
