@@ -39,8 +39,6 @@ async function main(): Promise<void> {
   for (let i = 0; i < 11; i++) await screen.press('ArrowDown');
   await pause(300);
   await shoot('set-out');
-  await open(`/desk/orchard-${today}/set-out?view=change`, 'tape off');
-  await shoot('change-over');
   await open(`/desk/orchard-${today}`, 'Keep as is …');
   await screen.says('Looking for fixes', { not: true });
   await pause(300);
@@ -49,6 +47,15 @@ async function main(): Promise<void> {
   await screen.click('tab', 'Who');
   await pause(300);
   await shoot('desk-who');
+  await screen.click('tab', 'Fit for all');
+  await screen.says('to choose');
+  await screen.click('button', /^Runa C. in Nine mills/);
+  await screen.click('button', '5 Low net');
+  await pause(300);
+  await shoot('fit-for-all');
+  await open(`/desk/weather-${today}/grades`, 'worked out here');
+  await shoot('by-grade');
+  await open(`/desk/mills-${today}`, '9 rounds of');
   await screen.click('tab', 'Ways');
   await screen.says('ways fitted');
   await pause(300);
@@ -142,11 +149,6 @@ async function main(): Promise<void> {
   await screen.page.waitForSelector('.apexcharts-line-series path');
   await pause(500);
   await shoot('logbook-weeks');
-  const links = await screen.page.$$('nav a[href^="/logbook/"], aside a[href^="/logbook/"]');
-  await links[1]?.click();
-  await screen.says('Away');
-  await pause(300);
-  await shoot('logbook');
   await chrome.close();
   await app.stop();
 }
