@@ -20,7 +20,7 @@ export function cautionsOf(chosen: readonly Candidate[], student: Abilities, blo
     [onWheels && codes.has('hung-object'), 'frame-width'],
     [student.moves !== undefined || student.has('speaks-by-device'), 'device-in-reach'],
     [student.has('stands-with-support') && !codes.has('seated'), 'spotter-on-the-weaker-side'],
-    [student.limits.has('touch-latex') || block.latexFree, 'latex-out'],
+    [student.limits.has('touch-latex'), 'latex-out'],
     [student.limits.has('dim-light'), 'no-flashing'],
     [student.has('may-lose-awareness'), 'in-sight'],
     [student.has('care-plan'), 'care-plan'],

@@ -23,7 +23,7 @@ export function planOf(place: Place, option: Option, peerId: string | undefined)
     student: student.id,
     block: block.facts.id,
     ...(part.role === undefined ? {} : { role: part.role }),
-    dials: leaves ? [...dialsOf(option), LEAVING] : dialsOf(option),
+    dials: leaves ? [...dialsOf(option).filter((d) => d.to !== LEAVING.to), LEAVING] : dialsOf(option),
     keepsPurpose: option.keepsPurpose && !leaves,
     leaves,
     exceeds: opened.exceeded,

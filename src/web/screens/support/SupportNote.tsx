@@ -9,7 +9,7 @@ import { initialsOf } from '../../../core/model/student.ts';
 import { CAUTION_WORDS } from '../../../core/words/adapt.en.ts';
 import type { Desk } from '../../api.ts';
 import { DayBar } from '../../parts/DayBar.tsx';
-import { longDate } from '../../parts/now.ts';
+import { longDate, shortBell } from '../../parts/now.ts';
 import { WithLesson } from '../../parts/WithLesson.tsx';
 import { useFitAtOnce } from '../../worker/useFit.ts';
 import { type DialNames, dialText } from '../desk/adapt/dialText.ts';
@@ -60,7 +60,8 @@ function Notes({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
       <main className="min-h-0 flex-1 overflow-auto px-6 py-4 print:overflow-visible print:p-0">
         <h1 className="text-xl">Notes for adults who help</h1>
         <p className="text-muted">
-          {desk.schoolClass.name} · {desk.room.name} · {longDate(desk.period.date)}, {desk.period.start}–{desk.period.end} ·{' '}
+          {desk.schoolClass.name} · {desk.room.name} · {longDate(desk.period.date)}, {shortBell(desk.period.start)}–
+          {shortBell(desk.period.end)} ·{' '}
           <Link className="text-tape underline print:hidden" to={`/desk/${desk.period.id}`}>
             back to the desk
           </Link>
@@ -81,8 +82,8 @@ function Notes({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
                     return (
                       <li key={`${cell.student}|${cell.block}|${plan.place}`} className="break-inside-avoid">
                         <p className="head text-base">
-                          {bellText(start + plan.from)}–{bellText(start + plan.until)} · {student ? initialsOf(student) : '?'} ·{' '}
-                          {plan.title ?? block?.title}
+                          {shortBell(bellText(start + plan.from))}–{shortBell(bellText(start + plan.until))} ·{' '}
+                          {student ? initialsOf(student) : '?'} · {plan.title ?? block?.title}
                         </p>
                         <p>{plan.dials.map((d) => dialText(d, names)).join('. ')}.</p>
                         {plan.cautions.length > 0 && (

@@ -1,5 +1,6 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Dial } from '../../../../core/adapt/candidate.ts';
 import type { AdaptCell, PlacePlan } from '../../../../core/fit/adaptLesson.ts';
 import type { FittedLesson } from '../../../../core/fit/fitted.ts';
@@ -10,6 +11,7 @@ import { bellText, clockSeconds } from '../../../../core/model/period.ts';
 import { shortName } from '../../../../core/model/student.ts';
 import { ACTION_WORDS, CAUTION_WORDS, DEMAND_WORDS, DIAL_NAME_WORDS, needWords } from '../../../../core/words/adapt.en.ts';
 import type { Desk } from '../../../api.ts';
+import { shortBell } from '../../../parts/now.ts';
 import { useSchool } from '../../../parts/units.ts';
 import { Contested } from './Contested.tsx';
 import { type DialNames, dialText, takesText } from './dialText.ts';
@@ -59,7 +61,7 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade }: P
     <section aria-label={where} className="flex flex-col gap-2 border-t border-ink pt-3">
       <h2 className="text-lg leading-6">
         {where}
-        {plan.title ? ` · ${plan.title}` : ''}, {bellText(start + plan.from)}–{bellText(start + plan.until)}
+        {plan.title ? ` · ${plan.title}` : ''}, {shortBell(bellText(start + plan.from))}–{shortBell(bellText(start + plan.until))}
       </h2>
       {cell.plans.length > 1 && (
         <div className="flex flex-wrap gap-1" role="group" aria-label="Places">
@@ -76,21 +78,7 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade }: P
           ))}
         </div>
       )}
-      {plan.exceeds.length > 0 ? (
-        <p className="text-muted">
-          The game asks for more than {student?.givenName ?? 'the student'} has now: {listed(plan.exceeds.map((d) => DEMAND_WORDS[d]))}.
-          Still played:{' '}
-          {listed(plan.purpose.filter((a) => plan.dials.every((d) => d.keeps.includes(a))).map((a) => ACTION_WORDS[a])) || 'another task'}.
-        </p>
-      ) : (
-        <p className="text-muted">Fits as it is: nothing here asks for more than {student?.givenName ?? 'the student'} has now.</p>
-      )}
-      {!plan.keepsPurpose && plan.dials.length > 0 && (
-        <p className="text-caution">
-          This loses part of what the game is for:{' '}
-          {listed(plan.purpose.filter((a) => plan.dials.some((d) => !d.keeps.includes(a))).map((a) => ACTION_WORDS[a]))}.
-        </p>
-      )}
+      <Why plan={plan} name={student?.givenName ?? 'the student'} />
       <ul className="flex flex-col gap-1.5" aria-label="Changes">
         {plan.dials.map((dial) => (
           <DialRow
@@ -107,7 +95,10 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade }: P
       </ul>
       {plan.gaps.map((gap) => (
         <p key={gap.demand} className="border-l-[3px] border-stop pl-2 text-stop">
-          Missing for {DEMAND_WORDS[gap.demand]}. It would take {listed(gap.needs.map(needWords), 'or')}.
+          Missing for {DEMAND_WORDS[gap.demand]}. It would take {listed(gap.needs.map(needWords), 'or')}.{' '}
+          <Link className="underline" to="/cupboard">
+            Open the gear closet
+          </Link>
         </p>
       ))}
       <Contested {...{ plan, cells, desk, names, adaptations, where }} />
@@ -176,6 +167,27 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade }: P
         </p>
       )}
     </section>
+  );
+}
+
+/** What the game asks beyond the student, what of it is still played, and what is lost. */
+function Why({ plan, name }: { plan: PlacePlan; name: string }) {
+  const isKept = (action: PlacePlan['purpose'][number]) => plan.dials.every((d) => d.keeps.includes(action));
+  const lost = plan.purpose.filter((a) => !isKept(a));
+  const kept = plan.purpose.filter(isKept);
+  if (plan.exceeds.length === 0) return <p className="text-muted">Fits as it is: nothing here asks for more than {name} has now.</p>;
+  return (
+    <>
+      <p className="text-muted">
+        The game asks for more than {name} has now: {listed(plan.exceeds.map((d) => DEMAND_WORDS[d]))}.
+        {plan.leaves
+          ? ' Until that is settled, this part is not for them.'
+          : kept.length > 0 && ` Still played: ${listed(kept.map((a) => ACTION_WORDS[a]))}.`}
+      </p>
+      {lost.length > 0 && !plan.leaves && (
+        <p className="text-caution">This loses part of what the game is for: {listed(lost.map((a) => ACTION_WORDS[a]))}.</p>
+      )}
+    </>
   );
 }
 
