@@ -89,6 +89,7 @@ export function adaptLesson({ fitted, input, adults, homeMade, chosen }: AdaptIn
   const placed = plans.map((plan): PlacePlan & { block: string } => {
     const part = idOf.get(plan.block)!;
     const isHere = (at: { student?: string; block?: string }) => at.student === plan.student && at.block === plan.block;
+    const own = conflicts.filter((c) => isHere(c.at));
     return {
       ...plan,
       block: part.block,
@@ -97,8 +98,8 @@ export function adaptLesson({ fitted, input, adults, homeMade, chosen }: AdaptIn
       until: part.until,
       purpose: part.game.purpose,
       gaps: gaps.filter(isHere),
-      isAccepted: accepted.some(isHere),
-      conflicts: conflicts.filter((c) => isHere(c.at)),
+      isAccepted: accepted.some(isHere) && !own.some((c) => c.code === 'accepted-not-there'),
+      conflicts: own,
     };
   });
   const cells = students.flatMap((student) =>
