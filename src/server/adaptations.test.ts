@@ -30,6 +30,13 @@ describe('adaptations of a lesson', () => {
     expect(body.homeMade.length).toBeGreaterThan(5);
   });
 
+  it('bring back all of a choice when its replacement is undone, what is done without the adult too', async () => {
+    const guided = { accepted: [dial], refused: [], withoutAdult: [{ ...dial, to: 'seated' }] };
+    await server.ask('POST', LOG, edit('b1', { place: 'low-net', after: guided }));
+    const stop = await server.ask('POST', LOG, edit('b2', { place: 'low-net', after: { accepted: null, refused: [] } }));
+    expect(stop.body.before).toEqual(guided);
+  });
+
   it('go nowhere else: not into a copy of the lesson, an export with or without what is private, a run, the day or the log of edits', async () => {
     await server.ask('POST', LOG, edit('a4'));
     const copy = await server.ask('POST', `/periods/orchard-${DATE}/lesson`, { title: 'Copy', from: 'lesson-mills', replace: true });

@@ -19,9 +19,8 @@ export async function appendAdaptation(db: Database, lessonId: string, edit: Ada
     const about = edit.undoes ?? edit.redoes;
     if (about !== undefined && !log.some((e) => e.seq === about))
       throw new Problem(409, 'stale', [{ path: [edit.undoes === undefined ? 'redoes' : 'undoes'], code: 'unknown-id' }]);
-    const { accepted, refused } = choiceFor(choicesAfter(log), edit);
     const seq = (log.at(-1)?.seq ?? 0) + 1;
-    const stored = StoredAdaptation.parse({ ...edit, lessonId, seq, before: { accepted, refused } });
+    const stored = StoredAdaptation.parse({ ...edit, lessonId, seq, before: choiceFor(choicesAfter(log), edit) });
     await tx.insert(adaptationEdits).values({ lessonId, seq, id: edit.id, studentId: edit.student, data: stored });
     return stored;
   });

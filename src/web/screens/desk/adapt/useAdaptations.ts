@@ -4,6 +4,7 @@ import {
   type AdaptationChoice,
   type AdaptationEdit,
   type AdaptationFor,
+  choiceFor,
   choicesAfter,
   type StoredAdaptation,
 } from '../../../../core/model/adaptation.ts';
@@ -92,12 +93,11 @@ export function useAdaptations(lessonId: string, revision: number): Adaptations 
     const ahead = pending.filter((p) => !held.has(p.id));
     const all: StoredAdaptation[] = [...stored];
     ahead.forEach((p, i) => {
-      const before = choicesAfter(all).find((c) => c.student === p.student && c.block === p.block && c.place === p.place);
       all.push({
         ...p,
         seq: last + 1 + i,
         lessonId: lessonId as StoredAdaptation['lessonId'],
-        before: { accepted: before?.accepted ?? null, refused: before?.refused ?? [] },
+        before: choiceFor(choicesAfter(all), p),
       });
     });
     return all;
