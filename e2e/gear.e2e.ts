@@ -90,6 +90,9 @@ describe('the gear closet', () => {
     await screen.says('"some blue" has no count and color. Write 4 red, 6 blue.');
     await screen.fill('Counts by color', '4 red, 4 blue');
     await screen.press('Enter');
+    // Once the message is gone the fields below it stand still.
+    await screen.says('"some blue" has no count', { not: true });
+    await screen.says('4 red, 4 blue');
     await screen.fill('Wish list: how many more', '6');
     await screen.press('Enter');
     await screen.says('6 more wished for');
