@@ -16,7 +16,7 @@ export interface Accepted {
 const takes = ({ uses = [], adultId }: Dial) => JSON.stringify([uses.map((u) => [u.gearId, u.count]).sort(), adultId ?? '']);
 
 /** A plan that was accepted, made of today's changes: those that are not open any more are `gone`; `beyond` is what it leaves too hard. */
-export function acceptedOption(
+function acceptedOption(
   dials: readonly Dial[],
   request: SetRequest,
   abilities: Abilities,

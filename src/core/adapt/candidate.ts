@@ -1,7 +1,9 @@
-import { type Demand, type Demands, PURPOSE_ACTIONS, type PurposeAction } from '../model/demand.ts';
+import type { DialName } from '../model/adaptation.ts';
+import { type Demands, PURPOSE_ACTIONS, type PurposeAction } from '../model/demand.ts';
+import { HOUSE_FLOOR_LIMITS } from '../model/limits.ts';
 import type { Abilities } from './abilityOf.ts';
 import type { Caution } from './cautions.ts';
-import { DIAL_KINDS, type DialKind, type DialName } from './dialKinds.ts';
+import { DIAL_KINDS, type DialKind } from './dialKinds.ts';
 import { type AdaptFigures, COSTS } from './figures.ts';
 import type { Thing } from './things.ts';
 
@@ -26,11 +28,11 @@ export interface Candidate {
   adds: Demands;
   spreads: Demands;
   cautions: readonly Caution[];
-  /** What is played with, hit with, aimed at with it. */
+  /** The object and the implement that the student plays with instead. */
   object?: Thing;
   implement?: Thing | 'hand';
   /** Demands that its code speaks of; absent if all that it eases are. */
-  reasons?: readonly Demand[];
+  reasons?: readonly (keyof Demands)[];
   classmate: boolean;
   lane: boolean;
   /** A text that orders candidates by what they are, not by ids. */
@@ -98,23 +100,25 @@ export function candidateOf(to: string, kind: DialKind, data: Record<string, unk
   };
 }
 
-/** Clear width of a route, older published building-access minimum, metres: local code decides. */
-const LEAST_ROUTE_M = 0.915;
-
-/** Kinds that are offered to a student in a block at all. */
-function isOffered({ only, never, purposes }: DialKind, student: Abilities, block: BlockFacts): boolean {
+/** True if a kind of change is offered to a student in a block at all. */
+export function isOffered({ only, never, purposes }: DialKind, student: Abilities, block: BlockFacts): boolean {
   if (only && !only.some((kind) => student.has(kind))) return false;
   if (never?.some((kind) => student.has(kind))) return false;
   return !purposes || purposes.some((action) => block.purpose.includes(action));
 }
 
+/** Metres that a student needs to pass between two things with a mobility aid; undefined without one. */
+export function clearWidthM({ widthM, moves }: Abilities, figures: AdaptFigures): number | undefined {
+  const own = widthM ?? (moves && figures.widthM[moves]);
+  return own === undefined ? undefined : own + figures.besideWheelsM;
+}
+
 /** The numbers that go with a change, where it has some. */
 function dataOf(to: string, student: Abilities, { gapM, boutSeconds, figures }: BlockFacts): Record<string, unknown> {
   if (to === 'wider-gaps') {
-    const wide = student.widthM ?? (student.moves ? figures.widthM[student.moves] : 0);
     return {
       ...(gapM === undefined ? {} : { fromM: gapM }),
-      toM: Math.round(Math.max(wide + figures.besideWheelsM, LEAST_ROUTE_M) * 100) / 100,
+      toM: Math.round(Math.max(clearWidthM(student, figures) ?? 0, HOUSE_FLOOR_LIMITS.routeM) * 100) / 100,
     };
   }
   if (to === 'shorter-bouts')
@@ -143,6 +147,3 @@ export function plainCandidates(id: string, student: Abilities, block: BlockFact
       .map((adult) => candidateOf(to, own, data, adult.id));
   });
 }
-
-/** True if the demand, at a level, is more than a student can meet. A limit is met only where the game does not make the demand. */
-export const exceeds = (student: Abilities, demand: Demand, level: number): boolean => level > student.of(demand);

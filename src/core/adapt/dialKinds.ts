@@ -1,14 +1,9 @@
+import type { DialName } from '../model/adaptation.ts';
 import { type Demands, PURPOSE_ACTIONS, type PurposeAction } from '../model/demand.ts';
+import type { Adult } from '../model/school.ts';
 import type { SupportKind } from '../model/support.ts';
 import type { Caution } from './cautions.ts';
 import type { COSTS } from './figures.ts';
-
-export const DIALS = ['object', 'implement', 'target', 'signal', 'position', 'space', 'time', 'rule', 'people'] as const;
-export type DialName = (typeof DIALS)[number];
-
-/** What an adult can do for a student. */
-export const ADULT_SKILLS = ['spot', 'guide', 'sign', 'prompt', 'push'] as const;
-export type AdultSkill = (typeof ADULT_SKILLS)[number];
 
 /** A change that needs no special thing: what it does to the demands, what of the game it loses, whom it takes. */
 export interface DialKind {
@@ -23,7 +18,7 @@ export interface DialKind {
   spreads?: Demands;
   loses?: readonly PurposeAction[];
   open?: true;
-  adult?: AdultSkill;
+  adult?: Adult['can'][number];
   classmate?: true;
   lane?: true;
   /** Offered only to students with one of these supports; and never to students with one of those. */

@@ -1,4 +1,3 @@
-import type { Point } from '../geometry/point.ts';
 import type { AdaptationFor } from '../model/adaptation.ts';
 
 /** What is brought beside the game's own gear for plans in use, and where: never for whom. */
@@ -78,10 +77,4 @@ export function choicesNow(
     const piece = game.pieces[game.rounds[Math.max(0, round)]?.[group] ?? -1];
     return piece?.id === choice.place ? [{ ...choice, title: `${piece.number} ${piece.title}` }] : [];
   });
-}
-
-/** Initials at a place of the floor, metres. */
-export interface FloorMark extends Point {
-  id: string;
-  initials: string[];
 }

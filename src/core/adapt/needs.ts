@@ -1,6 +1,6 @@
 import type { Demand, Demands } from '../model/demand.ts';
 import type { Abilities } from './abilityOf.ts';
-import { type BlockFacts, type Candidate, candidateOf } from './candidate.ts';
+import { type BlockFacts, type Candidate, candidateOf, isOffered } from './candidate.ts';
 import { DIAL_KINDS, type DialKind, OBJECT_ACTIONS } from './dialKinds.ts';
 import { meets } from './minimalSets.ts';
 
@@ -35,13 +35,7 @@ export const thingsFor = (demand: Demand, student: Abilities, block: BlockFacts)
 export function needsFor(demand: Demand, student: Abilities, block: BlockFacts, unbearable: readonly Candidate[]): string[] {
   const answers = (to: string, kind: DialKind) => meets(candidateOf(to, kind), demand, student);
   const others = Object.entries(DIAL_KINDS).flatMap(([to, kind]) =>
-    (kind.adult || kind.classmate || kind.lane) &&
-    (!kind.only || kind.only.some((k) => student.has(k))) &&
-    !kind.never?.some((k) => student.has(k)) &&
-    (!kind.purposes || kind.purposes.some((a) => block.purpose.includes(a))) &&
-    answers(to, kind)
-      ? [to]
-      : [],
+    (kind.adult || kind.classmate || kind.lane) && isOffered(kind, student, block) && answers(to, kind) ? [to] : [],
   );
   const barred = unbearable.filter((c) => meets(c, demand, student)).map((c) => c.dial.to);
   const needs = [...new Set([...thingsFor(demand, student, block), ...others, ...barred])];

@@ -1,9 +1,10 @@
+import { mayBeLatex } from '../gear/kinds.ts';
 import { type Demands, PURPOSE_ACTIONS, type PurposeAction } from '../model/demand.ts';
 import type { GearUse } from '../model/gearKind.ts';
 import type { BlockFacts } from './candidate.ts';
 import type { PIECE_CODES } from './dialKinds.ts';
 import { lightnessOf } from './figures.ts';
-import { mayBeLatex, type Thing } from './things.ts';
+import type { Thing } from './things.ts';
 
 export type PieceCode = (typeof PIECE_CODES)[number];
 

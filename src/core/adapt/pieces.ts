@@ -1,3 +1,4 @@
+import { mayBeLatex } from '../gear/kinds.ts';
 import { type Demands, PURPOSE_ACTIONS, type PurposeAction } from '../model/demand.ts';
 import type { Abilities } from './abilityOf.ts';
 import type { BlockFacts, Candidate } from './candidate.ts';
@@ -5,7 +6,7 @@ import type { Caution } from './cautions.ts';
 import { OBJECT_ACTIONS } from './dialKinds.ts';
 import { COSTS } from './figures.ts';
 import { effectsOfObject, type PieceCode, servedBy, stands } from './objectEffects.ts';
-import { isImplement, isObject, isTarget, likeness, mayBeLatex, type Thing } from './things.ts';
+import { isImplement, isObject, isTarget, likeness, type Thing } from './things.ts';
 
 /** What making something costs more than taking it. */
 const MAKING = 0.5;

@@ -40,9 +40,6 @@ export const isImplement = ({ family, uses }: Thing): boolean =>
   family === 'striking implement' && (uses.length === 0 || uses.includes('hit with'));
 export const isTarget = ({ family }: Thing): boolean => family === 'target' || family === 'goal';
 
-/** True for what nothing says it has no latex: unknown counts as yes. */
-export const mayBeLatex = ({ latex }: GearProperties): boolean => latex !== 'no';
-
 /** A text that tells two things apart by what they are, not by their ids. */
 export function likeness({ id: _, ...rest }: Thing): string {
   return JSON.stringify(Object.entries(rest).sort(([a], [b]) => (a < b ? -1 : 1)));

@@ -2,12 +2,13 @@ import type { Accepted } from '../adapt/accepted.ts';
 import type { AdaptAdult, BlockFacts } from '../adapt/candidate.ts';
 import type { Gap, StudentPlan } from '../adapt/place.ts';
 import { isImplement, isObject, type Thing, thingOf } from '../adapt/things.ts';
-import type { Ask } from '../formats/asks.ts';
+import { type Ask, demandsOf, purposeOf } from '../formats/asks.ts';
 import { stayOf } from '../formats/bouts.ts';
 import { gapOf } from '../formats/setting.ts';
 import { making } from '../gear/homeMade.ts';
+import { mayBeLatex } from '../gear/kinds.ts';
 import type { AdaptationFor } from '../model/adaptation.ts';
-import { type PurposeAction, raised } from '../model/demand.ts';
+import type { Demands, PurposeAction } from '../model/demand.ts';
 import type { Finding } from '../model/finding.ts';
 import type { Game } from '../model/game.ts';
 import type { Gear } from '../model/gear.ts';
@@ -17,7 +18,8 @@ import { type AdaptBlock, fitForAll, type GameRecord } from './fitForAll.ts';
 import type { FitInput, FittedBlock, FittedLesson } from './fitted.ts';
 
 export interface AdaptInput {
-  fitted: FittedLesson;
+  /** What of a lesson plans depend on: not its findings, which are drawn again and again while fixes are weighed. */
+  fitted: Pick<FittedLesson, 'band' | 'blocks' | 'people' | 'gear'>;
   input: Pick<FitInput, 'ratings' | 'cupboard' | 'gearKinds' | 'games' | 'room' | 'school' | 'attendance' | 'period'>;
   adults: readonly AdaptAdult[];
   homeMade: readonly HomeMade[];
@@ -69,7 +71,8 @@ type PartFacts = Partial<Pick<BlockFacts, 'object' | 'implement' | 'boutSeconds'
 export function adaptLesson({ fitted, input, adults, homeMade, chosen }: AdaptInput): AdaptedLesson {
   const students = studentsOf(input, fitted.people.playing);
   const kinds = input.gearKinds ?? [];
-  const parts = fitted.blocks.flatMap((block) => partsOf(block, { ...input, gear: fitted.gear }, fitted.band));
+  const closet = input.cupboard.map((item) => ({ gearKind: item.gearKind, thing: thingOf(item, kinds) }));
+  const parts = fitted.blocks.flatMap((block) => partsOf(block, { ...input, gear: fitted.gear, closet }, fitted.band));
   const idOf = new Map(parts.map((p) => [p.id, p]));
   const partFor = (c: AdaptationFor) =>
     parts.find((p) => p.block === c.block && p.place === c.place && p.players.some((s) => s.id === c.student))?.id;
@@ -86,7 +89,7 @@ export function adaptLesson({ fitted, input, adults, homeMade, chosen }: AdaptIn
   const { plans, gaps, conflicts } = fitForAll({
     ...{ students, blocks: parts, gear: input.cupboard, adults, room: input.room, accepted, refused, kinds, made, facts },
   });
-  const placed = plans.map((plan): PlacePlan & { block: string } => {
+  const placed = plans.map((plan): PlacePlan => {
     const part = idOf.get(plan.block)!;
     const isHere = (at: { student?: string; block?: string }) => at.student === plan.student && at.block === plan.block;
     const own = conflicts.filter((c) => isHere(c.at));
@@ -124,10 +127,12 @@ function datesPassed(students: readonly AdaptStudent[], today: string): Finding[
   );
 }
 
+/** The changes of a plan that change the game: a student's own chair does not. */
+export const changesIn = ({ dials }: Pick<StudentPlan, 'dials'>): StudentPlan['dials'] => dials.filter((d) => d.cost > 0);
+
 function stateOf(plans: readonly PlacePlan[]): AdaptCell['state'] {
   if (plans.some((p) => p.gaps.length > 0)) return 'gap';
-  // A student's own chair is no change of the game.
-  const changed = plans.filter((p) => p.dials.some((d) => d.cost > 0));
+  const changed = plans.filter((p) => changesIn(p).length > 0);
   if (changed.length === 0) return 'fits';
   return changed.every((p) => p.isAccepted) ? 'adapted' : 'open';
 }
@@ -167,8 +172,11 @@ function thingsToMake(homeMade: readonly HomeMade[], cupboard: readonly Gear[], 
   });
 }
 
+/** What parts look at beside the lesson's facts: gear that the lesson needs, and the closet with what is typical filled in. */
+type PartInput = AdaptInput['input'] & Pick<FittedLesson, 'gear'> & { closet: { gearKind: string; thing: Thing }[] };
+
 /** The tasks of a block. Where places ask for different things, each place while a group is there. */
-function partsOf(block: FittedBlock, input: AdaptInput['input'] & Pick<FittedLesson, 'gear'>, band: string): Part[] {
+function partsOf(block: FittedBlock, input: PartInput, band: string): Part[] {
   const { game } = block;
   if (!game) return [];
   const record = input.games.find((g) => g.id === game.gameId);
@@ -185,12 +193,16 @@ function partsOf(block: FittedBlock, input: AdaptInput['input'] & Pick<FittedLes
     const lines = input.gear.filter((l) => l.blockId === block.id);
     return Object.fromEntries(lines.flatMap((l) => shared(l.need - own + l.promised.reduce((sum, p) => sum + p.count, 0), l.from)));
   };
-  const part = (id: string, asks: readonly Ask[], players: readonly string[], from: number, until: number, boutSeconds: number): Part => ({
-    ...{ id, block: block.id, band, from, until },
-    game: gameRecord(asks, record, input),
-    players: players.map((s) => ({ id: s, group: groupOf(s) })),
-    facts: { ...piecesIn(asks, input), boutSeconds, ...gapM, taken: taken(players) },
-  });
+  const part = (id: string, asks: readonly Ask[], players: readonly string[], from: number, until: number, boutSeconds: number): Part => {
+    const kinds = new Set(asks.flatMap((a) => a.gearKinds));
+    const things = input.closet.flatMap(({ gearKind, thing }) => (kinds.has(gearKind) ? [thing] : []));
+    return {
+      ...{ id, block: block.id, band, from, until },
+      game: gameRecord(asks, record, things),
+      players: players.map((s) => ({ id: s, group: groupOf(s) })),
+      facts: { ...piecesIn(things), boutSeconds, ...gapM, taken: taken(players) },
+    };
+  };
   if (!game.asks.some((a) => a.place !== undefined)) {
     const everyone = game.groups.flat();
     return [part(block.id, game.asks, everyone, block.at, block.at + block.seconds, longest())];
@@ -219,26 +231,16 @@ function shared(count: number, from: readonly { id: string; count: number }[]): 
 }
 
 /** Demands and purpose of a task; what the game's own record says comes on top, and latex if some of its gear may have it. */
-function gameRecord(asks: readonly Ask[], game: Game | undefined, { cupboard, gearKinds = [] }: AdaptInput['input']): GameRecord {
-  const own = game?.demands ?? [];
-  const kinds = new Set(asks.flatMap((a) => a.gearKinds));
-  const hasLatex = cupboard.some((g) => kinds.has(g.gearKind) && thingOf(g, gearKinds).latex !== 'no');
-  const demands = asks.flatMap(({ role, demands: levels }) =>
-    Object.entries(raised(levels, hasLatex ? { 'touch-latex': 1 } : {})).map(([demand, level]) => ({
-      ...(role === undefined ? {} : { role }),
-      demand: demand as keyof typeof levels,
-      level: level as number,
-    })),
-  );
-  const purpose = game?.purpose.length && !asks.some((a) => a.place) ? game.purpose : [...new Set(asks.flatMap((a) => a.purpose))];
-  return { demands: [...demands, ...own], purpose };
+function gameRecord(asks: readonly Ask[], game: Game | undefined, things: readonly Thing[]): GameRecord {
+  const latex: Demands = things.some(mayBeLatex) ? { 'touch-latex': 1 } : {};
+  const isOwn = game !== undefined && game.purpose.length > 0 && !asks.some((a) => a.place);
+  return { demands: [...demandsOf(asks, latex), ...(game?.demands ?? [])], purpose: isOwn ? game.purpose : purposeOf(asks) };
 }
 
-/** What is played with and hit with at a task, as the closet has it. */
-function piecesIn(asks: readonly Ask[], { cupboard, gearKinds = [] }: AdaptInput['input']): PartFacts {
-  const kinds = new Set(asks.flatMap((a) => a.gearKinds));
-  const things = cupboard.filter((g) => kinds.has(g.gearKind) && g.count > 0).map((g) => thingOf(g, gearKinds));
-  const object = things.find(isObject);
-  const implement = things.find(isImplement);
+/** What is played with and hit with at a task. */
+function piecesIn(things: readonly Thing[]): PartFacts {
+  const there = things.filter((t) => t.count > 0);
+  const object = there.find(isObject);
+  const implement = there.find(isImplement);
   return { ...(object && { object }), ...(implement && { implement }) };
 }

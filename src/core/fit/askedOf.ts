@@ -1,7 +1,8 @@
+import { demandsOf, purposeOf } from '../formats/asks.ts';
 import { FORMATS, formatOf } from '../formats/registry.ts';
 import type { Point } from '../geometry/point.ts';
 import type { Band } from '../model/band.ts';
-import type { Demand, GameDemand, PurposeAction } from '../model/demand.ts';
+import type { GameDemand, PurposeAction } from '../model/demand.ts';
 import { Game } from '../model/game.ts';
 import type { GearKind } from '../model/gearKind.ts';
 import { newHeader } from '../model/record.ts';
@@ -46,12 +47,5 @@ export function askedOf(
     rules: { game: game.rules, teacher: [], offences: game.offences, ladder: ladderOf(NEW_SCHOOL) },
     seed: 1,
   });
-  const demands = asks.flatMap(({ role, place, demands: levels }) =>
-    Object.entries(levels).map(([demand, level]) => ({
-      ...((role ?? place) === undefined ? {} : { role: role ?? place }),
-      demand: demand as Demand,
-      level: level as number,
-    })),
-  );
-  return { demands, purpose: [...new Set(asks.flatMap((a) => a.purpose))] };
+  return { demands: demandsOf(asks), purpose: purposeOf(asks) };
 }

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { abilityOf } from '../adapt/abilityOf.ts';
+import { type Abilities, abilityOf } from '../adapt/abilityOf.ts';
 import type { Accepted } from '../adapt/accepted.ts';
-import type { AdaptAdult, BlockFacts } from '../adapt/candidate.ts';
+import { type AdaptAdult, type BlockFacts, clearWidthM } from '../adapt/candidate.ts';
 import { FLOOR_LIGHTNESS, HOUSE_FIGURES } from '../adapt/figures.ts';
 import { matchAll } from '../adapt/matchAll.ts';
 import type { Gap, MatchBlock, Part, StudentPlan } from '../adapt/place.ts';
@@ -82,19 +82,21 @@ export function fitForAll(request: FitForAllRequest): { plans: StudentPlan[]; ga
     ...(request.made ?? []),
   ];
   const room = request.room === undefined || request.room === null ? undefined : checked(RoomRecord, request.room, 'room');
+  const abilities = new Map(students.map((s) => [s.id, abilityOf(s)]));
   const supported = new Set(students.filter((s) => s.supports.length > 0 || s.limits?.length).map((s) => s.id));
   const blocks = request.blocks.map((block): MatchBlock => {
     const game = withFormat(checked(GameRecord, block.game, `game of ${block.id}`), block, room?.outline, kinds);
     // Everyone in the room at the time: one student's limit binds them all.
     const near = request.blocks.filter((b) => b.from < block.until && block.from < b.until);
-    const here = students.filter((s) => near.some((b) => b.players.some((p) => p.id === s.id)));
+    const ids = new Set(near.flatMap((b) => b.players.map((p) => p.id)));
+    const here = [...abilities].filter(([id]) => ids.has(id));
     const facts = factsOf(block, game, here, things, room, request.facts?.[block.id]);
     return {
       facts,
       parts: block.players.flatMap(({ id, role, group }): Part[] => {
-        const student = students.find((s) => s.id === id);
+        const student = abilities.get(id);
         if (!student) return [];
-        const levels = withSituation(demandsOf(game, block.band, role), abilityOf(student), facts);
+        const levels = withSituation(demandsOf(game, block.band, role), student, facts);
         return [{ student: id, ...(role === undefined ? {} : { role }), ...(group === undefined ? {} : { group }), levels }];
       }),
       classmates: block.players
@@ -133,26 +135,25 @@ function demandsOf({ demands }: GameRecord, band: string, role: string | undefin
 }
 
 /** The demands that come of how the lesson is: bouts that are longer than somebody lasts, gaps that are too narrow for wheels. */
-function withSituation(levels: Demands, student: ReturnType<typeof abilityOf>, { boutSeconds, gapM, figures }: BlockFacts): Demands {
+function withSituation(levels: Demands, student: Abilities, { boutSeconds, gapM, figures }: BlockFacts): Demands {
   const more: Demands = { ...levels };
   const raise = (demand: Demand) => {
     more[demand] = Math.max(more[demand] ?? 0, Math.min(3, student.of(demand) + 1));
   };
   if (student.workSeconds !== undefined && boutSeconds !== undefined && boutSeconds > student.workSeconds) raise('breath');
-  const widthM = student.widthM ?? (student.moves ? figures.widthM[student.moves] : undefined);
-  if (widthM !== undefined && gapM !== undefined && gapM < widthM + figures.besideWheelsM) raise('turn');
+  const needM = clearWidthM(student, figures);
+  if (needM !== undefined && gapM !== undefined && gapM < needM) raise('turn');
   return more;
 }
 
 function factsOf(
   block: AdaptBlock,
   game: GameRecord,
-  here: readonly AdaptStudent[],
+  here: readonly (readonly [id: string, student: Abilities])[],
   things: readonly Thing[],
   room: z.infer<typeof RoomRecord> | undefined,
   known: Partial<BlockFacts> = {},
 ): BlockFacts {
-  const abilities = here.map(abilityOf);
   const own = things.filter((t) => game.gear?.includes(t.id));
   const [wide, long] = HOUSE_FIGURES.laneM;
   const spare = room ? Math.abs(areaOf(room.outline)) - block.players.length * HOUSE_FIGURES.floorPerPlayer : Number.POSITIVE_INFINITY;
@@ -174,8 +175,8 @@ function factsOf(
     ...(numberIn('gapM') === undefined ? {} : { gapM: numberIn('gapM') }),
     ...known,
     figures: HOUSE_FIGURES,
-    latexFree: abilities.some((a) => a.limits.has('touch-latex')),
-    mouthing: abilities.some((a) => a.has('mouths-things')),
-    onWheels: here.filter((_, i) => abilities[i].moves && abilities[i].moves !== 'cane').map((s) => s.id),
+    latexFree: here.some(([, a]) => a.limits.has('touch-latex')),
+    mouthing: here.some(([, a]) => a.has('mouths-things')),
+    onWheels: here.flatMap(([id, { moves }]) => (moves && moves !== 'cane' ? [id] : [])),
   };
 }

@@ -1,4 +1,4 @@
-import { type Demands, PURPOSE_ACTIONS, type PurposeAction, raised } from '../model/demand.ts';
+import { type Demand, type Demands, type GameDemand, PURPOSE_ACTIONS, type PurposeAction, raised } from '../model/demand.ts';
 import type { GearKind, GearUse } from '../model/gearKind.ts';
 
 /** What a game asks of those in a role, or of everyone at one of its places, and what it is for there. */
@@ -93,3 +93,20 @@ export const askWith = (
 
 /** What every game of a class asks for: to be among others and to hear what to do. */
 export const IN_CLASS: Demands = { 'understand-words': 1, 'stop-on-signal': 1, 'remember-steps': 1, 'be-among-many': 1, 'bear-noise': 1 };
+
+/** What several asks come to as demands by role, or by place if they are of one, with more for each on top. */
+export const demandsOf = (asks: readonly Ask[], more: Demands = {}): GameDemand[] =>
+  asks.flatMap(({ role, place, demands }) => {
+    const of = role ?? place;
+    return (Object.entries(raised(demands, more)) as [Demand, number][]).map(([demand, level]) => ({
+      ...(of === undefined ? {} : { role: of }),
+      ...{ demand, level },
+    }));
+  });
+
+/** What several asks are for, each action once. */
+export const purposeOf = (asks: readonly Ask[]): PurposeAction[] => [...new Set(asks.flatMap((a) => a.purpose))];
+
+/** The most that a game asks of anyone: of its asks and of its own demands. */
+export const mostAsked = (asks: readonly Ask[], own: readonly GameDemand[]): Demands =>
+  [...demandsOf(asks), ...own].reduce<Demands>((most, { demand, level }) => raised(most, { [demand]: level }), {});

@@ -38,8 +38,11 @@ export function propertiesOf(item: Gear, kinds: readonly GearKind[]): { properti
   return { properties: { ...kind, ...own }, typical: keys.filter((key) => own[key] === undefined) };
 }
 
+/** True for what nothing says has no latex: unknown counts as yes. */
+export const mayBeLatex = ({ latex }: GearProperties): boolean => latex !== 'no';
+
 /** Whether somebody who may not touch latex may touch it: only if it is known to have none. */
-export const isLatexFree = (item: Gear, kinds: readonly GearKind[]): boolean => propertiesOf(item, kinds).properties.latex === 'no';
+export const isLatexFree = (item: Gear, kinds: readonly GearKind[]): boolean => !mayBeLatex(propertiesOf(item, kinds).properties);
 
 const singular = (word: string): string =>
   /(ss|us|is)$/.test(word)

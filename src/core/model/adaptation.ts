@@ -3,9 +3,13 @@ import { PurposeAction } from './demand.ts';
 import { BlockId, EventId, LessonId, StudentId } from './ids.ts';
 import { line, mapKey, optionalLine, whole } from './text.ts';
 
+/** What a change of a game may turn. */
+export const DIALS = ['object', 'implement', 'target', 'signal', 'position', 'space', 'time', 'rule', 'people'] as const;
+export type DialName = (typeof DIALS)[number];
+
 /** A change as it was accepted: what matching said of it then. */
 export const StoredDial = z.object({
-  dial: z.enum(['object', 'implement', 'target', 'signal', 'position', 'space', 'time', 'rule', 'people'], { message: 'choice' }),
+  dial: z.enum(DIALS, { message: 'choice' }),
   to: mapKey(40),
   data: z.record(mapKey(40), z.union([z.string().max(80), z.number(), z.boolean()])),
   uses: z
@@ -52,6 +56,16 @@ export const StoredAdaptation = AdaptationEdit.extend({ seq, lessonId: LessonId,
 export type StoredAdaptation = z.infer<typeof StoredAdaptation>;
 
 export const NO_CHOICE: AdaptationChoice = { accepted: null, refused: [] };
+
+/** A choice with a plan in use; what was refused before stays refused. */
+export const accepting = (
+  { refused }: AdaptationChoice,
+  accepted: AdaptationChoice['accepted'],
+  withoutAdult?: AdaptationChoice['accepted'],
+): AdaptationChoice => ({
+  ...{ accepted, refused },
+  ...(withoutAdult ? { withoutAdult } : {}),
+});
 
 /** A choice with whom and what it is about. */
 export interface AdaptationFor extends AdaptationChoice {

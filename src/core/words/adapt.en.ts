@@ -1,5 +1,6 @@
 import type { Caution } from '../adapt/cautions.ts';
-import type { DialCode, DialName } from '../adapt/dialKinds.ts';
+import type { DialCode } from '../adapt/dialKinds.ts';
+import type { DialName } from '../model/adaptation.ts';
 import type { Demand, PurposeAction } from '../model/demand.ts';
 
 /** Demands of a game, to be read after "needs". */

@@ -1,5 +1,11 @@
-import type { FloorMark } from '../../core/adapt/inUse.ts';
+import type { Point } from '../../core/geometry/point.ts';
 import type { Scale } from './scale.ts';
+
+/** Initials at a place of the floor, metres. */
+export interface FloorMark extends Point {
+  id: string;
+  initials: string[];
+}
 
 /** Initials of students whose plan is in use at a place, each in a broken ring. Never on anything public. */
 export function AdaptMarks({ marks, scale }: { marks: readonly FloorMark[]; scale: Scale }) {

@@ -1,10 +1,10 @@
-import type { FloorMark } from '../../core/adapt/inUse.ts';
 import type { FittedGame } from '../../core/fit/fitted.ts';
 import type { Point } from '../../core/geometry/point.ts';
 import type { LaidPiece } from '../../core/model/laidPiece.ts';
 import type { Room } from '../../core/model/room.ts';
 import type { FloorZone } from '../../core/safety/floorZones.ts';
 import type { Units } from '../parts/units.ts';
+import type { FloorMark } from './AdaptMarks.tsx';
 import { FloorDrawing } from './FloorDrawing.tsx';
 import { type Layer, USUAL_LAYERS } from './layers.ts';
 import { Scaled } from './Scaled.tsx';

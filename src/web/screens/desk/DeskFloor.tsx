@@ -1,11 +1,11 @@
 import { useMemo, useState } from 'react';
-import type { FloorMark } from '../../../core/adapt/inUse.ts';
 import { type FittedBlock, type FittedLesson, laidIn } from '../../../core/fit/fitted.ts';
 import type { Finding } from '../../../core/model/finding.ts';
 import type { Room } from '../../../core/model/room.ts';
 import { limitsFor, type School } from '../../../core/model/school.ts';
 import { floorZones } from '../../../core/safety/floorZones.ts';
 import { inTheWay, seenFrom } from '../../../core/safety/sight.ts';
+import type { FloorMark } from '../../floor/AdaptMarks.tsx';
 import { Floor } from '../../floor/Floor.tsx';
 import { type Layer, USUAL_LAYERS } from '../../floor/layers.ts';
 import type { Units } from '../../parts/units.ts';

@@ -1,7 +1,8 @@
 import { Link } from 'react-router';
 import type { FittedGame } from '../../../core/fit/fitted.ts';
+import { mostAsked, purposeOf } from '../../../core/formats/asks.ts';
 import { listed } from '../../../core/formats/speak.ts';
-import { type Demand, type Demands, raised } from '../../../core/model/demand.ts';
+import type { Demand } from '../../../core/model/demand.ts';
 import type { Game } from '../../../core/model/game.ts';
 import { ACTION_WORDS, DEMAND_WORDS } from '../../../core/words/adapt.en.ts';
 
@@ -9,10 +10,8 @@ const LEVELS = ['', 'some', 'much', 'very much'];
 
 /** What a game is for, and what it asks of those who play it, the most first. */
 export function GameAsks({ fitted, game, blockId }: { fitted: FittedGame; game: Game; blockId: string }) {
-  const all = fitted.asks.reduce<Demands>((sum, ask) => raised(sum, ask.demands), {});
-  for (const { demand, level } of game.demands) all[demand] = Math.max(all[demand] ?? 0, level);
-  const demands = (Object.entries(all) as [Demand, number][]).sort((a, b) => b[1] - a[1]);
-  const purpose = game.purpose.length ? game.purpose : [...new Set(fitted.asks.flatMap((a) => a.purpose))];
+  const demands = (Object.entries(mostAsked(fitted.asks, game.demands)) as [Demand, number][]).sort((a, b) => b[1] - a[1]);
+  const purpose = game.purpose.length ? game.purpose : purposeOf(fitted.asks);
   const roles = [...new Set(fitted.asks.flatMap((a) => a.role ?? []))];
   return (
     <>

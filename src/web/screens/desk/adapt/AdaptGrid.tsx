@@ -1,4 +1,4 @@
-import type { AdaptCell } from '../../../../core/fit/adaptLesson.ts';
+import { type AdaptCell, changesIn } from '../../../../core/fit/adaptLesson.ts';
 import type { FittedLesson } from '../../../../core/fit/fitted.ts';
 import { shortName } from '../../../../core/model/student.ts';
 import { SUPPORT_WORDS } from '../../../../core/words/supports.en.ts';
@@ -80,7 +80,7 @@ export function AdaptGrid({ cells, fitted, desk, at, onPick, onStudent }: Props)
   );
 }
 
-const changesOf = (cell: AdaptCell) => cell.plans.reduce((sum, p) => sum + p.dials.filter((d) => d.cost > 0).length, 0);
+const changesOf = (cell: AdaptCell) => cell.plans.reduce((sum, p) => sum + changesIn(p).length, 0);
 
 function sayMark(cell: AdaptCell): string {
   const n = changesOf(cell);

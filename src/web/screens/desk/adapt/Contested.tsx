@@ -1,6 +1,6 @@
 import type { AdaptCell, PlacePlan } from '../../../../core/fit/adaptLesson.ts';
 import { listed } from '../../../../core/formats/speak.ts';
-import { type AdaptationChoice, choiceFor } from '../../../../core/model/adaptation.ts';
+import { type AdaptationChoice, accepting, choiceFor } from '../../../../core/model/adaptation.ts';
 import type { Demand, PurposeAction } from '../../../../core/model/demand.ts';
 import { shortName } from '../../../../core/model/student.ts';
 import { ACTION_WORDS, DEMAND_WORDS, needWords } from '../../../../core/words/adapt.en.ts';
@@ -37,17 +37,12 @@ export function Contested({ plan, cells, desk, names, adaptations, where }: Prop
               : 'Every classmate';
       const takes = (dials: PlacePlan['dials']) => dials.some((d) => d.adultId === id || d.uses?.some((u) => u.gearId === id));
       const other = plan.alternatives.find((a) => takes(a.dials));
+      const choiceOf = (at: PlacePlan) => choiceFor(adaptations.choices, at);
       const give = () => {
-        for (const holder of has) {
-          const theirs = cells.filter((c) => c.student === holder).flatMap((c) => c.plans.map((p) => ({ ...p, block: c.block })));
-          for (const held of theirs.filter((p) => p.isAccepted && takes(p.dials) && p.from < plan.until && p.until > plan.from)) {
-            const at = { student: holder, block: held.block, ...(held.place === undefined ? {} : { place: held.place }) };
-            adaptations.choose(at, { ...choiceFor(adaptations.choices, at), accepted: null }, `stop a plan for ${nameOf(holder)}`);
-          }
-        }
-        const at = { student: plan.student, block: plan.block, ...(plan.place === undefined ? {} : { place: plan.place }) };
-        const accepted = other!.dials as AdaptationChoice['accepted'];
-        adaptations.choose(at, { ...choiceFor(adaptations.choices, at), accepted }, `give ${thing} to ${where}`);
+        const plans = cells.filter((c) => has.includes(c.student)).flatMap((c) => c.plans);
+        for (const held of plans.filter((p) => p.isAccepted && takes(p.dials) && p.from < plan.until && p.until > plan.from))
+          adaptations.choose(held, accepting(choiceOf(held), null), `stop a plan for ${nameOf(held.student)}`);
+        adaptations.choose(plan, accepting(choiceOf(plan), other!.dials as AdaptationChoice['accepted']), `give ${thing} to ${where}`);
       };
       return (
         <div key={key} className="border-l-[3px] border-caution pl-2">

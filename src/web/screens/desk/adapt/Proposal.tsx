@@ -2,10 +2,10 @@ import { X } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Dial } from '../../../../core/adapt/candidate.ts';
-import type { AdaptCell, PlacePlan } from '../../../../core/fit/adaptLesson.ts';
+import { type AdaptCell, changesIn, type PlacePlan } from '../../../../core/fit/adaptLesson.ts';
 import type { FittedLesson } from '../../../../core/fit/fitted.ts';
 import { counted, listed } from '../../../../core/formats/speak.ts';
-import { type AdaptationChoice, choiceFor } from '../../../../core/model/adaptation.ts';
+import { type AdaptationChoice, accepting, choiceFor } from '../../../../core/model/adaptation.ts';
 import type { HomeMade } from '../../../../core/model/homeMade.ts';
 import { bellText, clockSeconds } from '../../../../core/model/period.ts';
 import { shortName } from '../../../../core/model/student.ts';
@@ -29,26 +29,26 @@ interface Props {
 /** How one student plays one game: place by place, what is changed and why, what it takes, and what else would work. */
 export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade }: Props) {
   const school = useSchool();
-  const wants = (p: PlacePlan) => p.gaps.length > 0 || (p.dials.some((d) => d.cost > 0) && !p.isAccepted);
+  const isChanged = (p: PlacePlan) => changesIn(p).length > 0;
+  const wants = (p: PlacePlan) => p.gaps.length > 0 || (isChanged(p) && !p.isAccepted);
   const [place, setPlace] = useState<string | undefined>(
-    () => (cell.plans.find(wants) ?? cell.plans.find((p) => p.dials.some((d) => d.cost > 0)) ?? cell.plans[0]).place,
+    () => (cell.plans.find(wants) ?? cell.plans.find(isChanged) ?? cell.plans[0]).place,
   );
   const plan = cell.plans.find((p) => p.place === place) ?? cell.plans[0];
   const student = desk.students.find((s) => s.id === cell.student);
   const block = fitted.blocks.find((b) => b.id === cell.block);
   const name = student ? shortName(student) : 'A student';
   const names: DialNames = { gear: desk.cupboard, homeMade, adults: school.adults ?? [], students: desk.students };
-  const at = { student: cell.student, block: cell.block, ...(plan.place === undefined ? {} : { place: plan.place }) };
-  const choice = choiceFor(adaptations.choices, at);
+  const choice = choiceFor(adaptations.choices, plan);
   const where = `${name} in ${block?.title ?? ''}`;
-  const choose = (after: AdaptationChoice, what: string) => adaptations.choose(at, after, `${what} for ${where}`);
+  const choose = (after: AdaptationChoice, what: string) => adaptations.choose(plan, after, `${what} for ${where}`);
   const use = (dials: readonly Dial[]) =>
     choose(
-      {
-        refused: choice.refused,
-        accepted: dials as AdaptationChoice['accepted'],
-        ...(dials === plan.dials && plan.withoutAdult ? { withoutAdult: plan.withoutAdult as AdaptationChoice['withoutAdult'] } : {}),
-      },
+      accepting(
+        choice,
+        dials as AdaptationChoice['accepted'],
+        dials === plan.dials ? (plan.withoutAdult as AdaptationChoice['withoutAdult']) : undefined,
+      ),
       `use ${counted(dials.length, 'change')}`,
     );
   const start = clockSeconds(desk.period.start);
@@ -70,7 +70,7 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade }: P
               key={p.place}
               type="button"
               aria-pressed={p === plan}
-              className={`head border px-2 py-0.5 text-sm ${p === plan ? 'border-ink bg-ink text-white' : wants(p) ? 'border-caution text-caution' : p.dials.some((d) => d.cost > 0) ? 'border-tape text-tape' : 'text-muted'}`}
+              className={`head border px-2 py-0.5 text-sm ${p === plan ? 'border-ink bg-ink text-white' : wants(p) ? 'border-caution text-caution' : isChanged(p) ? 'border-tape text-tape' : 'text-muted'}`}
               onClick={() => setPlace(p.place)}
             >
               {p.title}
@@ -110,7 +110,7 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade }: P
             Stop using this plan
           </button>
         ) : (
-          plan.dials.some((d) => d.cost > 0) && (
+          isChanged(plan) && (
             <button type="button" className="btn btn-tape" onClick={() => use(plan.dials)}>
               Use {spelled[plan.dials.length] ?? `these ${plan.dials.length}`}
             </button>
@@ -126,7 +126,7 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade }: P
             One step easier
           </button>
         )}
-        {plan.harder && plan.dials.some((d) => d.cost > 0) && (
+        {plan.harder && isChanged(plan) && (
           <button
             type="button"
             className="btn"

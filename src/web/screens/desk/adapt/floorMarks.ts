@@ -1,8 +1,9 @@
-import { type FloorMark, type ToBring, toBring } from '../../../../core/adapt/inUse.ts';
-import type { AdaptedLesson } from '../../../../core/fit/adaptLesson.ts';
+import { type ToBring, toBring } from '../../../../core/adapt/inUse.ts';
+import { type AdaptedLesson, changesIn } from '../../../../core/fit/adaptLesson.ts';
 import type { FittedBlock } from '../../../../core/fit/fitted.ts';
 import { boxOf } from '../../../../core/model/shape.ts';
 import { initialsOf, type Student } from '../../../../core/model/student.ts';
+import type { FloorMark } from '../../../floor/AdaptMarks.tsx';
 
 /** Where plans in use are on the floor in a round: initials at the upper right corner of their place. For the teacher's own desk. */
 export function floorMarks(
@@ -38,10 +39,9 @@ export function floorMarks(
 export function changedIn(adapted: AdaptedLesson | null): ReadonlyMap<string, number> {
   const sums = new Map<string, number>();
   for (const { block, plans } of adapted?.cells ?? [])
-    for (const plan of plans) if (plan.isAccepted) sums.set(block, (sums.get(block) ?? 0) + plan.dials.filter((d) => d.cost > 0).length);
+    for (const plan of plans) if (plan.isAccepted) sums.set(block, (sums.get(block) ?? 0) + changesIn(plan).length);
   return sums;
 }
 
 /** What plans in use take beside the games' own gear. */
-export const broughtFor = (adapted: AdaptedLesson | null): ToBring[] =>
-  toBring((adapted?.cells ?? []).flatMap((c) => c.plans.map((p) => ({ ...p, block: c.block }))));
+export const broughtFor = (adapted: AdaptedLesson | null): ToBring[] => toBring((adapted?.cells ?? []).flatMap((c) => c.plans));
