@@ -2,8 +2,7 @@ import highsLoader from 'highs';
 import { GAMES } from '../src/content/games.ts';
 import { GEAR_CATALOGUE } from '../src/content/gearKinds.ts';
 import { abilityOf } from '../src/core/adapt/abilityOf.ts';
-import type { BlockFacts } from '../src/core/adapt/candidate.ts';
-import { FLOOR_LIGHTNESS, HOUSE_FIGURES } from '../src/core/adapt/figures.ts';
+import { plainBlock } from '../src/core/adapt/block.fixture.ts';
 import { matchAll } from '../src/core/adapt/matchAll.ts';
 import { minimalSets, type Option } from '../src/core/adapt/minimalSets.ts';
 import { openTo, takesOf } from '../src/core/adapt/openTo.ts';
@@ -75,10 +74,7 @@ function smallCase(seed: number): MatchRequest {
   const things: Thing[] = kinds
     .filter(() => random.below(3) > 0)
     .map((kind) => thingOf(gear(kind.replaceAll(' ', '-'), kind) as unknown as Gear, GEAR_CATALOGUE));
-  const facts: BlockFacts = {
-    ...{ id: 'block', from: 0, until: 300, purpose: ['send', 'strike', 'aim'], band: '4-5', lanes: 1 },
-    ...{ floorLightness: FLOOR_LIGHTNESS.wood, figures: HOUSE_FIGURES, latexFree: false, mouthing: false, onWheels: [] },
-  };
+  const facts = plainBlock(['send', 'strike', 'aim']);
   const parts = students.map((s) => ({ student: s.id, levels }));
   return {
     ...{ students, things, adults: [{ id: 'adult' }], accepted: [], refused: [] },

@@ -2,7 +2,7 @@ import type { StudentPrivate } from '../core/model/student.ts';
 
 type Needs = Pick<StudentPrivate, 'supports' | 'wish' | 'wishes' | 'limits' | 'refined'>;
 
-/** Who needs what, by class and by place in its list: two dozen invented students. */
+/** Supports of invented students, by class and by index in its roster. */
 export const DEMO_SUPPORTS: Record<string, Record<number, Needs>> = {
   'grade-1m': {
     2: { supports: [{ kind: 'noise', degree: 2 }] },

@@ -59,6 +59,15 @@ describe('adaptations of a lesson', () => {
     await server.ask('DELETE', '/classes/grade-5a/students/grade-5a-4');
     expect((await server.ask('GET', LOG)).body.log).toEqual([]);
   });
+
+  it('go with a class that is removed, those of other classes stay', async () => {
+    const { body: cls } = await server.ask('POST', '/classes', { name: 'Grade 1x', grade: '1' });
+    const { body: student } = await server.ask('POST', `/classes/${cls.id}/students`, { givenName: 'Ova', familyName: 'Reed' });
+    await server.ask('POST', LOG, edit('c1', { student: student.id }));
+    await server.ask('POST', LOG, edit('c2', { student: 'grade-5a-5' }));
+    expect((await server.ask('DELETE', `/classes/${cls.id}`)).status).toBeLessThan(300);
+    expect((await server.ask('GET', LOG)).body.log.map((s: { id: string }) => s.id)).toEqual(['c2']);
+  });
 });
 
 describe('supports', () => {

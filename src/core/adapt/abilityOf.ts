@@ -1,16 +1,16 @@
 import type { Ability, Demand } from '../model/demand.ts';
 import type { AdaptStudent, Support, SupportKind } from '../model/support.ts';
 
-/** What a student moves with, if anything. */
+/** A mobility aid. */
 export type Moves = 'wheelchair' | 'power-chair' | 'walker' | 'crutches' | 'cane';
 
-/** What a student can meet now, and what else a plan has to know. */
+/** A student's ability for each demand, and the facts that plans depend on. */
 export interface Abilities {
   of(demand: Demand): number;
   /** Demands that nobody's help, cost or refinement lifts: the game must not make them at all. */
   limits: ReadonlySet<Demand>;
   moves?: Moves;
-  /** Metres, of what the student moves with. */
+  /** Width of the mobility aid, in metres. */
   widthM?: number;
   /** Seconds of work before a rest, and of the rest. */
   workSeconds?: number;
@@ -34,7 +34,7 @@ const SEATED = { stand: 0, jump: 0, kneel: 0, climb: 0, 'down-up': 0, roll: 0 } 
 const FULL_VISION = ['see-contrast', 'see-side', 'tell-colours', 'read-card', 'track-slow', 'track-fast'] as const;
 const none = <K extends string>(keys: readonly K[]) => Object.fromEntries(keys.map((k) => [k, 0])) as Record<K, 0>;
 
-/** What each support means for the demands of a game. Side Court defaults, by function: refined for a student wherever a teacher knows better. */
+/** The demands that each support lowers or rules out. Side Court defaults; a teacher refines them for a student. */
 export const SUPPORT_FACTS: Record<SupportKind, SupportFacts> = {
   'plays-seated': { lowers: { ...SEATED, travel: 1, balance: 2 } },
   wheelchair: { lowers: { ...SEATED, travel: 2, turn: 2 } },
@@ -98,12 +98,12 @@ const USUAL_DEGREE = 2;
 /** Rest that goes with a bout if none is named, seconds. House default. */
 const USUAL_REST = 30;
 
-/** What is left of a demand with a support. */
+/** Returns the ability that a support leaves for a demand, 0 to 3. */
 function leftBy(lowered: Lowered, { degree = USUAL_DEGREE }: Support): number {
   return typeof lowered === 'number' ? lowered : Math.min(3, 3 - degree + (lowered === SOME ? 1 : 0));
 }
 
-/** What a student can meet now: the least that any support leaves, the teacher's refinement over it, limits over everything. */
+/** Combines a student's supports: the lowest ability wins, a refinement overrides it, and a limit overrides both. */
 export function abilityOf({ supports, refined = {}, limits: own = [] }: AdaptStudent): Abilities {
   const left: Ability = {};
   const limits = new Set<Demand>(own);

@@ -6,7 +6,7 @@ import { DIAL_KINDS } from './dialKinds.ts';
 import { exceededIn, levelsWith, type Option, optionOf, type SetRequest } from './minimalSets.ts';
 import type { Place } from './place.ts';
 
-/** What a teacher said yes to, for a student in a block. */
+/** A plan that the teacher accepted for a student in a block. */
 export interface Accepted {
   student: string;
   block: string;

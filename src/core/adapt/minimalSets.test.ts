@@ -5,16 +5,13 @@ import type { Gear } from '../model/gear.ts';
 import { SUPPORT_KINDS, type SupportKind } from '../model/support.ts';
 import { seededRng } from '../rng.ts';
 import { abilityOf } from './abilityOf.ts';
-import type { BlockFacts, Candidate } from './candidate.ts';
-import { FLOOR_LIGHTNESS, HOUSE_FIGURES } from './figures.ts';
+import { plainBlock } from './block.fixture.ts';
+import type { Candidate } from './candidate.ts';
 import { exceededIn, minimalSets, optionOf, type SetRequest, works } from './minimalSets.ts';
 import { openTo } from './openTo.ts';
 import { thingOf } from './things.ts';
 
-const BLOCK: BlockFacts = {
-  ...{ id: 'block', from: 0, until: 300, purpose: ['send', 'strike', 'aim', 'travel'], band: '4-5', lanes: 1 },
-  ...{ floorLightness: FLOOR_LIGHTNESS.wood, figures: HOUSE_FIGURES, latexFree: false, mouthing: false, onWheels: [] },
-};
+const BLOCK = plainBlock(['send', 'strike', 'aim', 'travel']);
 const THINGS = ['bell ball', 'film balloon', 'foam paddle', 'bright ball', 'ramp', 'tee'].map((kind) =>
   thingOf({ id: kind.replaceAll(' ', '-'), name: kind, gearKind: kind, count: 1 } as unknown as Gear, GEAR_CATALOGUE),
 );

@@ -1,5 +1,6 @@
 import papaparse from 'papaparse';
 import type { z } from 'zod';
+import { money } from '../formats/speak.ts';
 import { kindOfName, newKind } from '../gear/kinds.ts';
 import type { WishLine } from '../gear/stockTaking.ts';
 import { Gear } from '../model/gear.ts';
@@ -163,7 +164,6 @@ function safe(value: unknown): unknown {
 
 /** The wish list as CSV with its total; costs with two decimals. */
 export function wishCsv(lines: readonly WishLine[], costCents: number): string {
-  const money = (cents: number) => (cents / 100).toFixed(2);
   const rows = lines.map((l) => [safe(l.name), l.count, money(l.costCents)]);
   return papaparse.unparse([['Name', 'Count', 'Cost'], ...rows, ['Total', '', money(costCents)]], { newline: '\r\n' });
 }

@@ -52,6 +52,9 @@ export const many = (kind: string): string => IRREGULAR[kind] ?? `${kind}s`;
 /** "1 scarf", "4 scarves". */
 export const counted = (count: number, kind: string): string => `${count} ${count === 1 ? kind : many(kind)}`;
 
+/** "12.50" of cents. */
+export const money = (cents: number): string => (cents / 100).toFixed(2);
+
 /** "a", "a and b", "a, b, and c". */
 export function listed(list: readonly string[], last: 'and' | 'or' = 'and'): string {
   if (list.length < 3) return list.join(` ${last} `);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { Gear } from '../model/gear.ts';
 import { newHeader } from '../model/record.ts';
-import { kitLines, promisedTwice, readColours, wishList, withBack, withGone } from './stockTaking.ts';
+import { kitLines, promisedTwice, wishList, withBack, withGone } from './stockTaking.ts';
 
 const item = (more: object = {}) =>
   Gear.parse({ ...newHeader('gear', 2), id: 'balls', name: 'Light balls', gearKind: 'light ball', count: 8, place: 'net bag', ...more });
@@ -17,19 +17,6 @@ describe('pieces that are gone', () => {
     expect(back).toEqual(item());
     expect(withBack(back, 7)).toBe(back);
     expect(Gear.parse(broken)).toEqual(broken);
-  });
-});
-
-describe('counts by color', () => {
-  it('are read either way around, and refused with the part that says nothing', () => {
-    expect(readColours('4 red, blue 6; dark green: 2')).toEqual([
-      { colour: 'red', count: 4 },
-      { colour: 'blue', count: 6 },
-      { colour: 'dark green', count: 2 },
-    ]);
-    expect(readColours('  ')).toBeUndefined();
-    expect(() => readColours('4 red, some blue')).toThrow('"some blue"');
-    expect(() => readColours('0 red')).toThrow('"0 red"');
   });
 });
 

@@ -17,22 +17,6 @@ export function withBack(item: Gear, index: number): Gear {
   return { ...rest, count: Math.min(999, item.count + back.count), ...(left.length ? { gone: left } : {}) };
 }
 
-/** Counts by color from "4 red, 6 blue" or "red 4, blue 6"; undefined for an empty text. Throws with the part that cannot be read. */
-export function readColours(text: string): Gear['byColour'] {
-  const parts = text
-    .split(/[,;]/)
-    .map((p) => p.trim())
-    .filter(Boolean);
-  if (parts.length === 0) return undefined;
-  return parts.map((part) => {
-    const found = part.match(/^(\d{1,3})\s+(\D+)$/) ?? part.match(/^(\D+?)\s*:?\s+(\d{1,3})$/);
-    if (!found) throw new Error(`"${part}" has no count and color. Write 4 red, 6 blue.`);
-    const [count, colour] = /^\d/.test(found[1]) ? [found[1], found[2]] : [found[2], found[1]];
-    if (Number(count) < 1) throw new Error(`"${part}" has no count and color. Write 4 red, 6 blue.`);
-    return { colour: colour.trim(), count: Number(count) };
-  });
-}
-
 export interface KitLine {
   gearId: string;
   name: string;

@@ -1,4 +1,4 @@
-import { eq } from 'drizzle-orm';
+import { eq, inArray } from 'drizzle-orm';
 import { Router } from 'express';
 import { newHeader } from '../../core/model/record.ts';
 import { MOST_STUDENTS, SchoolClass } from '../../core/model/schoolClass.ts';
@@ -72,8 +72,8 @@ export function classRoutes(db: Database): Router {
     if ((await periodsOfClass(db, id)).length) throw new Problem(409, 'in-use', [{ path: ['id'], code: 'in-use' }]);
     await db.transaction(async (tx) => {
       await classRecords.remove(tx, id);
-      for (const student of await studentRecords.list(tx, eq(students.classId, id)))
-        await tx.delete(adaptationEdits).where(eq(adaptationEdits.studentId, student.id));
+      const ofClass = tx.select({ id: students.id }).from(students).where(eq(students.classId, id));
+      await tx.delete(adaptationEdits).where(inArray(adaptationEdits.studentId, ofClass));
       await tx.delete(students).where(eq(students.classId, id));
       await tx.delete(studentPrivates).where(eq(studentPrivates.classId, id));
       await tx.delete(wishes).where(eq(wishes.classId, id));

@@ -9,11 +9,13 @@ import { Problem } from './Problem.tsx';
 import { readCount } from './readCount.ts';
 import { SupportsMore } from './SupportsMore.tsx';
 
-export type SupportsChange = Partial<Pick<StudentPrivate, 'supports' | 'wish' | 'refined' | 'limits' | 'wishes'>>;
+/** What of a student's private record is edited here. */
+export type SupportsKnown = Pick<StudentPrivate, 'supports' | 'wish' | 'refined' | 'limits' | 'wishes'>;
+export type SupportsChange = Partial<SupportsKnown>;
 
 interface Props {
   name: string;
-  known: Pick<StudentPrivate, 'supports' | 'wish' | 'refined' | 'limits' | 'wishes'>;
+  known: SupportsKnown;
   save(change: SupportsChange): Promise<unknown>;
 }
 

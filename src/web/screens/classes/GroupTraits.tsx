@@ -1,5 +1,5 @@
 import { CommitField } from '../../parts/CommitField.tsx';
-import { Popup } from '../../parts/Popup.tsx';
+import { CellPopup } from './CellPopup.tsx';
 
 /** What counts for groups beside rating and wishes. */
 export interface Traits {
@@ -17,19 +17,12 @@ interface Props extends Traits {
 export function GroupTraits({ name, row, tags, helper, save }: Props) {
   const said = [...tags, helper && `with ${helper}`].filter(Boolean).join(', ');
   return (
-    <Popup
-      trigger={
-        <button
-          type="button"
-          className="cell block w-full truncate text-left hover:bg-tint"
-          title={said || undefined}
-          aria-label={`For groups, row ${row}: ${said || 'nothing'}`}
-        >
-          {said || <span className="text-muted">nothing</span>}
-        </button>
-      }
+    <CellPopup
+      name="For groups"
+      nothing="nothing"
       label={`${name}, for groups`}
       className="flex w-80 flex-col gap-2 p-3"
+      {...{ row, said }}
     >
       <p className="font-bold">{name}</p>
       <CommitField
@@ -47,6 +40,6 @@ export function GroupTraits({ name, row, tags, helper, save }: Props) {
         value={helper}
         onCommit={(text) => save({ helper: text.trim() })}
       />
-    </Popup>
+    </CellPopup>
   );
 }

@@ -11,14 +11,14 @@ import { useMemo, useState } from 'react';
 import type { Student } from '../../../core/model/student.ts';
 import { type ClassData, call, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
-import type { SupportsChange } from '../../parts/SupportsEditor.tsx';
+import type { SupportsChange, SupportsKnown } from '../../parts/SupportsEditor.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { GroupTraits, type Traits } from './GroupTraits.tsx';
 import { SupportsCell } from './SupportsCell.tsx';
 
 interface Row extends Student, Traits {
   rating: number;
-  known: Parameters<typeof SupportsCell>[0]['known'];
+  known: SupportsKnown;
 }
 const column = createColumnHelper<Row>();
 /** What names leave of the table's width. */

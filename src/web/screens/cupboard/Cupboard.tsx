@@ -121,7 +121,7 @@ export function Cupboard() {
         {all.length > 0 && !words.length && (
           <>
             <WishList gear={all} />
-            <Kits gear={all} onChanged={refresh} />
+            <Kits gear={all} />
             <OwnKinds gear={all} onChanged={refresh} />
             <MakeIt gear={all} onMade={refresh} />
           </>

@@ -1,11 +1,12 @@
 import { useState } from 'react';
-import { counted } from '../../../core/formats/speak.ts';
-import { readColours, withBack, withGone } from '../../../core/gear/stockTaking.ts';
+import { counted, money } from '../../../core/formats/speak.ts';
+import { withBack, withGone } from '../../../core/gear/stockTaking.ts';
 import { CONDITIONS, type Gear } from '../../../core/model/gear.ts';
 import { problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { isoDate, longDate } from '../../parts/now.ts';
 import { Problem } from '../../parts/Problem.tsx';
+import { readColours } from '../../parts/readColours.ts';
 import { readCount } from '../../parts/readCount.ts';
 
 /** Amount in cents from "12" or "12.50"; nothing typed costs nothing. */
@@ -57,7 +58,7 @@ export function GearState({ gear, save }: { gear: Gear; save(gear: Gear, change:
         <CommitField
           label="What one costs"
           inputMode="decimal"
-          value={wanted.costCents ? (wanted.costCents / 100).toFixed(2) : ''}
+          value={wanted.costCents ? money(wanted.costCents) : ''}
           onCommit={(t) => wish(Math.max(1, wanted.count), readCents(t))}
         />
       </div>

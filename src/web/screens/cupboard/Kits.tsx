@@ -2,26 +2,19 @@ import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { kitLines } from '../../../core/gear/stockTaking.ts';
 import type { Gear } from '../../../core/model/gear.ts';
-import type { Kit, School } from '../../../core/model/school.ts';
-import { call, freshId, problemWords } from '../../api.ts';
+import type { Kit } from '../../../core/model/school.ts';
+import { freshId, problemWords } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
 import { Problem } from '../../parts/Problem.tsx';
 import { readCount } from '../../parts/readCount.ts';
-import { useSchool } from '../../parts/units.ts';
+import { useSaveSchool } from '../../parts/useSaveSchool.ts';
 
 /** Sets of gear that are taken out together, each line against the closet. */
-export function Kits({ gear, onChanged }: { gear: readonly Gear[]; onChanged(): Promise<void> }) {
-  const school = useSchool();
+export function Kits({ gear }: { gear: readonly Gear[] }) {
+  const { school, save, problem } = useSaveSchool();
   const [name, setName] = useState('');
-  const [problem, setProblem] = useState('');
   const kits = school.kits ?? [];
-  const put = (next: Kit[]) =>
-    call<School>('PUT', '/school', { ...school, kits: next })
-      .then(onChanged)
-      .then(
-        () => setProblem(''),
-        (e) => setProblem(problemWords(e)),
-      );
+  const put = (next: Kit[]) => save({ kits: next });
   return (
     <section className="mt-6" aria-label="Kits">
       <h2 className="border-b-2 border-paint pb-0.5 text-base">Kits</h2>

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { counted } from '../../../core/formats/speak.ts';
+import { counted, money } from '../../../core/formats/speak.ts';
 import { making } from '../../../core/gear/homeMade.ts';
 import type { Gear } from '../../../core/model/gear.ts';
 import type { HomeMade } from '../../../core/model/homeMade.ts';
@@ -38,7 +38,6 @@ const possible = (thing: HomeMade, gear: readonly Gear[]): string => {
   if (!Number.isFinite(canMake)) return 'all of it to buy or bring';
   return canMake === 0 ? 'something is missing' : `enough here for ${canMake}`;
 };
-const money = (cents: number): string => (cents / 100).toFixed(2);
 
 function Recipe({ thing, gear, onMade }: { thing: HomeMade; gear: readonly Gear[]; onMade(): Promise<void> }) {
   const [text, setText] = useState('1');

@@ -1,25 +1,15 @@
-import { useState } from 'react';
 import type { Gear } from '../../../core/model/gear.ts';
 import { GEAR_FAMILIES, GEAR_USES, type GearKind, type GearUse } from '../../../core/model/gearKind.ts';
-import type { School } from '../../../core/model/school.ts';
-import { call, problemWords } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
 import { Problem } from '../../parts/Problem.tsx';
-import { useSchool } from '../../parts/units.ts';
+import { useSaveSchool } from '../../parts/useSaveSchool.ts';
 
 /** Kinds that the school added itself: their family, what they are used for, and gone once nothing is of them. */
 export function OwnKinds({ gear, onChanged }: { gear: readonly Gear[]; onChanged(): Promise<void> }) {
-  const school = useSchool();
-  const [problem, setProblem] = useState('');
+  const { school, save, problem } = useSaveSchool();
   const kinds = school.gearKinds ?? [];
   if (!kinds.length) return null;
-  const put = (next: GearKind[]) =>
-    void call<School>('PUT', '/school', { ...school, gearKinds: next })
-      .then(onChanged)
-      .then(
-        () => setProblem(''),
-        (e) => setProblem(problemWords(e)),
-      );
+  const put = (next: GearKind[]) => void save({ gearKinds: next }).then(onChanged);
   const change = (kind: GearKind, more: Partial<GearKind>) => put(kinds.map((k) => (k === kind ? { ...k, ...more } : k)));
   return (
     <section className="mt-6" aria-label="Your own kinds">

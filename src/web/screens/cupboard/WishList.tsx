@@ -1,8 +1,7 @@
+import { money } from '../../../core/formats/speak.ts';
 import { wishList } from '../../../core/gear/stockTaking.ts';
 import type { Gear } from '../../../core/model/gear.ts';
 import { download } from '../../parts/download.ts';
-
-const money = (cents: number) => (cents / 100).toFixed(2);
 
 /** What the school wishes for, what it costs, and the list as a file; nothing where nobody wishes. */
 export function WishList({ gear }: { gear: readonly Gear[] }) {

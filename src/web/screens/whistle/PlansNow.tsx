@@ -2,12 +2,12 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { choicesNow } from '../../../core/adapt/inUse.ts';
 import type { PlanBlock } from '../../../core/live/runPlan.ts';
-import { choicesAfter, type StoredAdaptation } from '../../../core/model/adaptation.ts';
+import { choicesAfter } from '../../../core/model/adaptation.ts';
 import type { Gear } from '../../../core/model/gear.ts';
-import type { HomeMade } from '../../../core/model/homeMade.ts';
 import { call } from '../../api.ts';
 import { useSchool } from '../../parts/units.ts';
 import { type DialNames, dialText } from '../desk/adapt/dialText.ts';
+import { useStoredAdaptations } from '../desk/adapt/useAdaptations.ts';
 
 /** "AB" of "Ada B.". */
 const initials = (name: string) =>
@@ -31,10 +31,7 @@ export function PlansNow({
   const school = useSchool();
   const [open, setOpen] = useState(false);
   const [away, setAway] = useState<readonly string[]>([]);
-  const { data } = useQuery({
-    queryKey: ['adaptations', lessonId],
-    queryFn: () => call<{ log: StoredAdaptation[]; homeMade: HomeMade[] }>('GET', `/adaptations/${lessonId}`),
-  });
+  const { data } = useStoredAdaptations(lessonId);
   const { data: gear } = useQuery({ queryKey: ['gear'], queryFn: () => call<Gear[]>('GET', '/gear'), enabled: open });
   const choices = choicesAfter(data?.log ?? []);
   const now = block ? choicesNow(choices, block, round) : [];

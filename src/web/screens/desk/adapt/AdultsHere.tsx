@@ -1,11 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Period } from '../../../../core/model/period.ts';
-import type { Adult, School } from '../../../../core/model/school.ts';
-import { call, type Desk, freshId, problemWords } from '../../../api.ts';
+import type { Adult } from '../../../../core/model/school.ts';
+import { type Desk, freshId, problemWords } from '../../../api.ts';
 import { Problem } from '../../../parts/Problem.tsx';
 import { saveRecord } from '../../../parts/saveRecord.ts';
-import { useSchool } from '../../../parts/units.ts';
+import { useSaveSchool } from '../../../parts/useSaveSchool.ts';
 
 const CAN: Record<Adult['can'][number], string> = {
   spot: 'spot',
@@ -18,19 +18,18 @@ const CAN: Record<Adult['can'][number], string> = {
 /** Adults of the school: who is in this lesson, and what each may do. */
 export function AdultsHere({ desk }: { desk: Desk }) {
   const client = useQueryClient();
-  const school = useSchool();
+  const { school, save, problem: refused } = useSaveSchool();
   const [name, setName] = useState('');
   const [problem, setProblem] = useState('');
   const here = desk.period.adults ?? [];
-  const failed = (error: unknown) => setProblem(problemWords(error));
   const putHere = (adults: string[]) =>
     saveRecord<Period>(`/periods/${desk.period.id}`, desk.period, { adults })
       .then(() => client.invalidateQueries({ queryKey: ['desk'] }))
-      .then(() => setProblem(''), failed);
-  const putAdults = (adults: Adult[]) =>
-    call<School>('PUT', '/school', { ...school, adults })
-      .then((next) => client.setQueryData(['school'], next))
-      .then(() => setProblem(''), failed);
+      .then(
+        () => setProblem(''),
+        (error) => setProblem(problemWords(error)),
+      );
+  const putAdults = (adults: Adult[]) => save({ adults });
   const adults = school.adults ?? [];
   return (
     <details className="border-t pt-2" open={adults.length > 0 && adults.length < 4}>
@@ -95,7 +94,7 @@ export function AdultsHere({ desk }: { desk: Desk }) {
           Add an adult
         </button>
       </form>
-      <Problem text={problem} />
+      <Problem text={problem || refused} />
     </details>
   );
 }

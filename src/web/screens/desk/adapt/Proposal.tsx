@@ -106,7 +106,7 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade }: P
       {plan.withoutAdult && <p className="text-muted">If the adult is away: {listed(plan.withoutAdult.map((d) => dialText(d, names)))}.</p>}
       <div className="flex flex-wrap gap-2">
         {plan.isAccepted ? (
-          <button type="button" className="btn" onClick={() => choose({ ...choice, accepted: null }, 'stop a plan')}>
+          <button type="button" className="btn" onClick={() => choose(accepting(choice, null), 'stop a plan')}>
             Stop using this plan
           </button>
         ) : (

@@ -40,17 +40,23 @@ const stepOf = (s: StoredAdaptation): Step => ({
   redoes: s.redoes ?? null,
 });
 
+interface Known {
+  log: StoredAdaptation[];
+  homeMade: HomeMade[];
+}
+const keyOf = (lessonId: string) => ['adaptations', lessonId];
+
+/** What the server has of a lesson's choices, and what can be made for them. */
+export const useStoredAdaptations = (lessonId: string) =>
+  useQuery({ queryKey: keyOf(lessonId), queryFn: () => call<Known>('GET', `/adaptations/${lessonId}`) });
+
 /**
  * What was chosen for students of a lesson. Choices count here at once and are sent in order; they wait in this page's memory alone,
  * since nothing private may stay in the browser. `revision` is the lesson's, so that undo takes the newest of both.
  */
 export function useAdaptations(lessonId: string, revision: number): Adaptations {
   const client = useQueryClient();
-  const key = ['adaptations', lessonId];
-  const known = useQuery({
-    queryKey: key,
-    queryFn: () => call<{ log: StoredAdaptation[]; homeMade: HomeMade[] }>('GET', `/adaptations/${lessonId}`),
-  });
+  const known = useStoredAdaptations(lessonId);
   const [pending, setPending] = useState<AdaptationEdit[]>([]);
   const [problem, setProblem] = useState('');
   const sending = useRef(false);
@@ -62,7 +68,7 @@ export function useAdaptations(lessonId: string, revision: number): Adaptations 
       sending.current = true;
       try {
         const answer = await call<StoredAdaptation>('POST', `/adaptations/${lessonId}`, first);
-        client.setQueryData<{ log: StoredAdaptation[]; homeMade: HomeMade[] }>(['adaptations', lessonId], (old) =>
+        client.setQueryData<Known>(keyOf(lessonId), (old) =>
           old ? { ...old, log: [...old.log.filter((s) => s.seq !== answer.seq), answer] } : old,
         );
         setPending((list) => list.filter((p) => p.id !== first.id));
@@ -107,6 +113,7 @@ export function useAdaptations(lessonId: string, revision: number): Adaptations 
   const lastDone = undo.at(-1);
   const lastUndone = redo.at(-1);
   const add = (edit: Omit<AdaptationEdit, 'id'>) => setPending((list) => [...list, { ...edit, id: freshId('a') as AdaptationEdit['id'] }]);
+  const about = ({ student, block, place, lessonRevision }: Step) => ({ student, block, place, lessonRevision });
   const named = (step: typeof lastDone) => (step ? { name: step.name, revision: step.lessonRevision } : null);
   return {
     choices,
@@ -116,18 +123,11 @@ export function useAdaptations(lessonId: string, revision: number): Adaptations 
     choose: ({ student, block, place }, after, name) =>
       add({
         ...{ name, lessonRevision: revision, student: student as AdaptationEdit['student'], block: block as AdaptationEdit['block'] },
-        ...{ ...(place === undefined ? {} : { place }), after },
+        ...{ place, after },
       }),
-    undo() {
-      if (!lastDone) return;
-      const { student, block, place, before, lessonRevision, name, seq } = lastDone;
-      add({ name: `undo ${name}`, lessonRevision, student, block, ...(place === undefined ? {} : { place }), after: before, undoes: seq });
-    },
-    redo() {
-      if (!lastUndone) return;
-      const { student, block, place, after, lessonRevision, name, seq } = lastUndone;
-      add({ name: `redo ${name}`, lessonRevision, student, block, ...(place === undefined ? {} : { place }), after, redoes: seq });
-    },
+    undo: () => lastDone && add({ ...about(lastDone), name: `undo ${lastDone.name}`, after: lastDone.before, undoes: lastDone.seq }),
+    redo: () =>
+      lastUndone && add({ ...about(lastUndone), name: `redo ${lastUndone.name}`, after: lastUndone.after, redoes: lastUndone.seq }),
     undoable: named(lastDone),
     redoable: named(lastUndone),
     waiting: pending.length,
