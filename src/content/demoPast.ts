@@ -4,6 +4,7 @@ import { newHeader } from '../core/model/record.ts';
 import type { Room } from '../core/model/room.ts';
 import { seededRng } from '../core/rng.ts';
 import { GRADE_1M, GRADE_2C, GRADE_3B, GRADE_5A, GRADE_6D, GRADE_8A, LESSONS, MILL_GYM, type Roster, UPPER_YARD } from './demo.ts';
+import { type DemoMark, demoMarks } from './demoLadders.ts';
 
 /** Weeks of lessons that the demo looks back on. */
 export const PAST_WEEKS = 8;
@@ -76,6 +77,8 @@ export interface PastLesson {
   /** How late things run, 0 to 1: the school grew quicker over the weeks. */
   lateness: number;
   note: string;
+  /** Marks at steps of students' ladders. */
+  marks: DemoMark[];
 }
 
 /** A day of the past: its date, its weekday (Monday 1), and how many weeks before today it lies (0: within the last seven days). */
@@ -114,6 +117,7 @@ export function demoPast(days: readonly PastDay[]): PastLesson[] {
         seed: random.below(1_000_000),
         lateness: Math.min(1, (0.25 + (0.75 * weeksAgo) / PAST_WEEKS) * (0.6 + 0.8 * random.float())),
         note: random.below(3) ? notes[random.below(notes.length)] : '',
+        marks: demoMarks(from.schoolClass.id, weeksAgo, Number(date.replaceAll('-', ''))),
       };
     }),
   );

@@ -37,12 +37,37 @@ export const orchardRows: Game = {
   setup: {
     lane: 'Row',
     use: 'throw',
+    skill: 'throw',
     target: true,
     ladder: [
-      { id: 'slide', title: 'Slide it', task: 'Slide the disc along the floor into the basket', reach: 'near' },
-      { id: 'toss', title: 'Toss, near', task: 'Toss it flat into the basket from the line', reach: 'near' },
-      { id: 'step', title: 'Step and send', task: 'Turn the shoulder, step, send', reach: 'middle' },
-      { id: 'long', title: 'The long row', task: 'Send it flat past the middle, let it settle', reach: 'far' },
+      {
+        id: 'slide',
+        title: 'Slide it',
+        task: 'Slide the disc along the floor into the basket',
+        reach: 'near',
+        cell: { object: 3, implement: 0, motion: 0, distance: 1 },
+      },
+      {
+        id: 'toss',
+        title: 'Toss, near',
+        task: 'Toss it flat into the basket from the line',
+        reach: 'near',
+        cell: { object: 3, implement: 0, motion: 1, distance: 1 },
+      },
+      {
+        id: 'step',
+        title: 'Step and send',
+        task: 'Turn the shoulder, step, send',
+        reach: 'middle',
+        cell: { object: 3, implement: 0, motion: 2, distance: 2 },
+      },
+      {
+        id: 'long',
+        title: 'The long row',
+        task: 'Send it flat past the middle, let it settle',
+        reach: 'far',
+        cell: { object: 3, implement: 0, motion: 2, distance: 4 },
+      },
     ],
     gear: [
       { gearKind: 'disc', count: 1 },

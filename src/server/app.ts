@@ -16,6 +16,7 @@ import { exchangeRoutes } from './routes/exchange.ts';
 import { factRoutes } from './routes/facts.ts';
 import { gearRoutes } from './routes/gear.ts';
 import { importRoutes } from './routes/imports.ts';
+import { ladderRoutes } from './routes/ladders.ts';
 import { planRoutes } from './routes/plans.ts';
 import { runRoutes } from './routes/runs.ts';
 import type { Backups } from './store.ts';
@@ -88,6 +89,7 @@ export function makeApp(db: Database, options: { webDir?: string; now: () => num
     importRoutes(db),
     planRoutes(db),
     adaptationRoutes(db),
+    ladderRoutes(db),
     runRoutes(db, options.now, options.journal ?? noJournal(db)),
   );
   if (options.backups) app.use('/api', backupRoutes(options.backups));

@@ -1,3 +1,4 @@
+import type { DemoMark } from '../content/demoLadders.ts';
 import { formatOf } from '../core/formats/registry.ts';
 import { stepsOf } from '../core/live/runFold.ts';
 import { type PlanBlock, planOf } from '../core/live/runPlan.ts';
@@ -38,7 +39,7 @@ function playsByBout(block: PlanBlock, bouts: readonly number[], seed: number): 
 }
 
 /** What happened in a run of the past by a seed: phases that ran late, bouts skipped when time was short, play as the formats simulate it, gear counted back. */
-export function pastEvents(run: Run, seed: number, lateness: number, note: string): RunEvent[] {
+export function pastEvents(run: Run, seed: number, lateness: number, note: string, marks: readonly DemoMark[] = []): RunEvent[] {
   const random = seededRng(seed);
   const plan = planOf(run);
   const steps = stepsOf(plan);
@@ -76,6 +77,11 @@ export function pastEvents(run: Run, seed: number, lateness: number, note: strin
       for (const { play, after, event } of played[block][segment.round ?? 0] ?? [])
         add(wall + after * 1000, 'play', { blockId: id, ...(game.plays.length > 1 ? { play } : {}), event });
     wall += length * 1000;
+  });
+  // A mark is made in passing: spread over the lesson's second half.
+  const half = (run.startedAt + wall) / 2;
+  marks.forEach((mark, i) => {
+    add(half + ((wall - half) * (i + 0.5)) / marks.length, 'mark', { ...mark });
   });
   wall += 4_000;
   const gear = plan.blocks.flatMap((b) => b.game?.gear ?? []);

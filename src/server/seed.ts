@@ -2,6 +2,7 @@ import { addDays, format, isWeekend } from 'date-fns';
 import { eq } from 'drizzle-orm';
 import { DEMO_CUPBOARD } from '../content/cupboard.ts';
 import { DEMO_SCHOOL, demoAttendance, demoPeriods, LESSONS, ROOMS, ROSTERS } from '../content/demo.ts';
+import { demoFollowed } from '../content/demoLadders.ts';
 import { demoPast, PAST_WEEKS, type PastDay } from '../content/demoPast.ts';
 import { GAMES } from '../content/games.ts';
 import { Game } from '../core/model/game.ts';
@@ -73,7 +74,7 @@ async function seedPast(db: Database, today: Date, lessons: number): Promise<voi
     const start = new Date(`${past.period.date}T00:00:00`).getTime() + clockSeconds(past.period.start) * 1000;
     const { period, lesson, attendance } = past;
     const run = { ...newRun({ ...known, period, lesson, attendance }, start), id: RunId.parse(`run-${period.id}`) };
-    const events = pastEvents(run, past.seed, past.lateness, past.note);
+    const events = pastEvents(run, past.seed, past.lateness, past.note, past.marks);
     await runRecords.add(db, { ...run, endedAt: events[events.length - 1].at });
     await appendRunEvents(db, run.id, events);
   }
@@ -82,12 +83,13 @@ async function seedPast(db: Database, today: Date, lessons: number): Promise<voi
 /** Alder Hollow's demo school on `today` (local date): facts, the day's periods, and the latest `lessons` of eight weeks of past ones. */
 export async function seedDemo(db: Database, today: Date, lessons = Number.POSITIVE_INFINITY): Promise<void> {
   await seedSchool(db, DEMO_SCHOOL);
+  const weeksBefore = (weeks: number) => addDays(new Date(`${iso(today)}T00:00:00`), -7 * weeks).getTime();
   for (const room of ROOMS) await roomRecords.add(db, room);
   for (const item of DEMO_CUPBOARD) await gearRecords.add(db, item);
   for (const { schoolClass, students, ratings, wishes } of ROSTERS) {
     await classRecords.add(db, schoolClass);
     for (const student of students) await studentRecords.add(db, student);
-    for (const rating of ratings) await ratingRecords.add(db, rating);
+    for (const rating of ratings) await ratingRecords.add(db, { ...rating, ...demoFollowed(rating.studentId, weeksBefore) });
     for (const wish of wishes) await wishRecords.add(db, wish);
   }
   for (const lesson of Object.values(LESSONS)) await lessonRecords.add(db, lesson);

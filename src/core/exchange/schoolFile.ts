@@ -101,7 +101,7 @@ export function withoutPrivate(file: SchoolFile): SchoolFile {
       : event;
   // So does the box that an offence brought; that there was one does not.
   const harmless = (event: RunEvent): RunEvent[] => {
-    if (event.type === 'note' || event.type === 'presence') return [];
+    if (event.type === 'note' || event.type === 'presence' || event.type === 'mark') return [];
     if (event.type === 'replan') return [{ ...event, blocks: event.blocks.map((block) => ({ ...block, note: '' })) }];
     if (event.type !== 'offence') return [unexplained(event)];
     const { id, at, blockId, play, student: player, step } = event;

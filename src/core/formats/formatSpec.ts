@@ -3,6 +3,7 @@ import type { FindingDraft } from '../model/finding.ts';
 import type { Noticed } from '../model/findingCodes.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Rule } from '../model/rule.ts';
+import type { Cell, Prompt, Skill } from '../model/skillLadder.ts';
 import type { Forecast, ForecastOptions } from '../play/forecast.ts';
 import type { PlayEvent, PlayRules } from '../play/playRules.ts';
 import type { Ask } from './asks.ts';
@@ -22,7 +23,12 @@ export interface Attempts {
   tries: number;
   alone: number;
   helped: number;
+  /** Made, by the help that they had. */
+  made: Record<Prompt, number>;
   fallen: number;
+  /** The skill's own ladder and where on it this step is, if the game says so. */
+  skill?: Skill;
+  cell?: Cell;
   /** 1 if enough of them were made for a harder step, −1 if too few, else 0. */
   suggest: -1 | 0 | 1;
 }

@@ -81,7 +81,19 @@ describe('stages that a class has met', () => {
   const day = (date: string, player: string, step: number, made: number, tries = 10): AttemptsOnDay => {
     const stepId = ['near-big', 'near-one', 'middle', 'narrow', 'far'][step];
     const suggest = made / tries >= 0.8 ? 1 : made / tries <= 0.4 ? -1 : 0;
-    return { date, game: 'Lantern roll', player, step, stepId, tries, alone: made, helped: 0, fallen: 0, suggest };
+    return {
+      date,
+      game: 'Lantern roll',
+      player,
+      step,
+      stepId,
+      tries,
+      alone: made,
+      helped: 0,
+      made: { alone: made, word: 0, model: 0, hand: 0 },
+      fallen: 0,
+      suggest,
+    };
   };
   const attempts = [
     day('2026-09-01', ada, 1, 9),

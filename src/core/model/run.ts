@@ -3,6 +3,7 @@ import { BlockId, ClassId, EventId, LessonId, PeriodId, RunId, StudentId } from 
 import { Presence } from './period.ts';
 import { recordFields } from './record.ts';
 import { LadderStep } from './school.ts';
+import { Cell, Prompt, Skill } from './skillLadder.ts';
 import { mapKey, note, whole } from './text.ts';
 
 const base = { id: EventId, at: z.number().int().min(0).max(9e15) };
@@ -51,6 +52,20 @@ export const RunEvent = z.discriminatedUnion('type', [
     what: z.string().regex(CODE),
     step: LadderStep,
   }),
+  /** A try at a step of a student's ladder, seen in passing. A hand is given with the student's yes alone, and the mark says so. Private. */
+  z
+    .object({
+      ...base,
+      type: z.literal('mark'),
+      student: StudentId,
+      skill: Skill,
+      cell: Cell,
+      made: z.boolean(),
+      count: whole(1, 50).optional(),
+      prompt: Prompt,
+      saidYes: z.literal(true).optional(),
+    })
+    .refine((mark) => mark.prompt !== 'hand' || mark.saidYes, { message: 'yes-first', path: ['saidYes'] }),
   /** The blocks that have not begun are these from now on. */
   z.object({ ...base, type: z.literal('replan'), blocks: z.array(block).max(24) }),
   z.object({ ...base, type: z.literal('count'), gearKind: mapKey(40), counted: whole(0, 999) }),

@@ -3,6 +3,7 @@ import { Band, BandDefaults, HOUSE_DEFAULTS } from './band.ts';
 import { GearKind } from './gearKind.ts';
 import { FloorLimits, HOUSE_FLOOR_LIMITS } from './limits.ts';
 import { newHeader, recordFields } from './record.ts';
+import { LADDER_FIGURES, LadderFigures, SkillLadder } from './skillLadder.ts';
 import { line, mapKey, optionalLine } from './text.ts';
 
 /** What follows an offence: a word, out of play until the next restart, out for the rest of the game. */
@@ -45,6 +46,9 @@ export const School = z.object({
   kits: z.array(Kit).max(60, { message: 'too-many' }).optional(),
   /** Adults who help in lessons. */
   adults: z.array(Adult).max(60, { message: 'too-many' }).optional(),
+  /** Ladders of skills that the school changed, and when a step is suggested. */
+  skillLadders: z.array(SkillLadder).max(17, { message: 'too-many' }).optional(),
+  ladderFigures: LadderFigures.optional(),
 });
 export type School = z.infer<typeof School>;
 
@@ -62,6 +66,13 @@ export const ladderOf = (school: Pick<School, 'ladder'>): readonly LadderStep[] 
 
 /** The step that follows after so many offences. */
 export const stepAfter = (ladder: readonly LadderStep[], before: number): LadderStep => ladder[Math.min(before, ladder.length - 1)];
+
+/** When a step of a ladder is suggested. */
+export const ladderFiguresOf = (school: Pick<School, 'ladderFigures'>): LadderFigures => school.ladderFigures ?? LADDER_FIGURES;
+
+/** The ladders that come with Side Court, the school's own in their place. */
+export const laddersOf = (usual: readonly SkillLadder[], { skillLadders = [] }: Pick<School, 'skillLadders'>): SkillLadder[] =>
+  usual.map((ladder) => skillLadders.find((own) => own.skill === ladder.skill) ?? ladder);
 
 /** The floor's limits with the school's changes on top. */
 export function limitsFor(school: Pick<School, 'limits'>): FloorLimits {

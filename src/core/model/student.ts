@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { Ability, Demand } from './demand.ts';
 import { ClassId, StudentId } from './ids.ts';
 import { recordFields } from './record.ts';
+import { FollowedSkill } from './skillLadder.ts';
 import { StudentWishes, Support, type SupportKind } from './support.ts';
 import { line, optionalLine, whole } from './text.ts';
 
@@ -36,6 +37,13 @@ export const StudentPrivate = z.object({
   wishes: StudentWishes.optional(),
   /** What the student asked for, in their own words. */
   wish: optionalLine(160).optional(),
+  /** Skills whose steps are followed, and whether the student has said yes to a guiding hand. */
+  ladders: z
+    .array(FollowedSkill)
+    .max(17, { message: 'too-many' })
+    .refine((list) => new Set(list.map((l) => l.skill)).size === list.length, { message: 'repeated' })
+    .optional(),
+  handYes: z.boolean().optional(),
 });
 export type StudentPrivate = z.infer<typeof StudentPrivate>;
 

@@ -66,5 +66,9 @@ export const INPUT_WORDS: Record<string, string> = {
   'unknown-key': 'is not known',
   'too-deep': 'has too many levels',
   id: 'is not an id',
+  'own-position': 'names a student’s own position: standing is not harder than a chair, so it is never a step',
+  'not-rising': 'must go from near to far',
+  order: 'must raise every value once',
+  'yes-first': 'needs the student’s yes',
 };
 export const inputWords = (code: string): string => INPUT_WORDS[code] ?? 'cannot be used';

@@ -4,6 +4,7 @@ import type { RunEvent } from '../model/run.ts';
 import { formatWords } from './en.ts';
 import { LADDER_WORDS } from './ladder.en.ts';
 import { saidWords } from './rules.en.ts';
+import { PROMPT_WORDS, SKILL_WORDS } from './skills.en.ts';
 
 /** Events that every format accepts, by type. */
 const COMMON: Record<string, (name: string) => string> = {
@@ -38,6 +39,10 @@ export function runEventWords(event: RunEvent, plan: RunPlan): string {
     }
     case 'presence':
       return `${plan.names[event.student] ?? 'One student'} ${isPlaying(event) ? 'joined' : 'left'}`;
+    case 'mark': {
+      const { student, skill, made, prompt, count = 1 } = event;
+      return `${plan.names[student] ?? 'One student'}: ${SKILL_WORDS[skill]}, ${made ? 'made' : 'missed'}${count > 1 ? ` ${count} times` : ''}, ${PROMPT_WORDS[prompt]}`;
+    }
     case 'replan':
       return 'Changed the rest of the lesson';
     case 'count':

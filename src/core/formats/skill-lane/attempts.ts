@@ -1,20 +1,31 @@
+import type { Prompt } from '../../model/skillLadder.ts';
 import type { PlayEvent } from '../../play/playRules.ts';
 import type { Attempts } from '../format.ts';
 import type { LanePlaySetup } from './setup.ts';
 
 /** Tries of a play by the step they were at, in the order in which the steps came; a step come back to goes on where it was. */
-export function laneAttempts({ player, ladder, step, enough, up, down }: LanePlaySetup, events: readonly PlayEvent[]): Attempts[] {
+export function laneAttempts(
+  { player, ladder, step, enough, up, down, skill, cells }: LanePlaySetup,
+  events: readonly PlayEvent[],
+): Attempts[] {
   const bySteps = new Map<number, Attempts>();
+  const fresh = (at: number): Attempts => ({
+    ...{ player, step: at, stepId: ladder[at], tries: 0, alone: 0, helped: 0, fallen: 0, suggest: 0 },
+    made: { alone: 0, word: 0, model: 0, hand: 0 },
+    ...(skill && cells?.[at] ? { skill, cell: cells[at] } : {}),
+  });
   let at = step;
   for (const event of events) {
     if (event.type === 'step') at = Number(event.to);
     if (event.type !== 'try') continue;
     const count = Number(event.count ?? 1);
-    const known = bySteps.get(at) ?? { player, step: at, stepId: ladder[at], tries: 0, alone: 0, helped: 0, fallen: 0, suggest: 0 };
-    const isAlone = (event.prompt ?? 'alone') === 'alone';
+    const known = bySteps.get(at) ?? fresh(at);
+    const prompt = (event.prompt ?? 'alone') as Prompt;
+    const isAlone = prompt === 'alone';
     bySteps.set(at, {
       ...known,
       tries: known.tries + count,
+      made: { ...known.made, [prompt]: known.made[prompt] + (event.made ? count : 0) },
       alone: known.alone + (event.made && isAlone ? count : 0),
       helped: known.helped + (event.made && !isAlone ? count : 0),
       fallen: known.fallen + Number(event.fallen ?? 0),

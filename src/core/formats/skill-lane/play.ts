@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PROMPTS, type Prompt } from '../../model/skillLadder.ts';
 import { leaders } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
 import { LanePlaySetup } from './setup.ts';
@@ -14,12 +15,9 @@ export interface LaneState {
   turns: number;
 }
 
-/** How much help a try had: none, a word, a model, a hand. */
-export const PROMPTS = ['alone', 'word', 'model', 'hand'] as const;
-
 /** `try`: `count` tries alike; how many objects fell and which form was seen are kept in the log beside success. */
 export type LaneEvent =
-  | { type: 'try'; made: boolean; prompt?: (typeof PROMPTS)[number]; count?: number; fallen?: number; form?: string }
+  | { type: 'try'; made: boolean; prompt?: Prompt; count?: number; fallen?: number; form?: string }
   | { type: 'step'; to: number };
 
 function parse(raw: unknown): LanePlaySetup {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Cell, Skill } from '../../model/skillLadder.ts';
 import { roundValues, spacingValue } from '../sharedSetup.ts';
 
 const id = z.string().min(1);
@@ -27,6 +28,9 @@ export const LanePlaySetup = z.object({
   falls: z.number().int().min(1).max(20).optional(),
   /** Stages of form that may be marked beside success, the first to come first. */
   forms: z.array(z.string().min(1)).optional(),
+  /** The skill whose own ladder the tries count for, and where on it each step is. */
+  skill: Skill.optional(),
+  cells: z.array(Cell).optional(),
 });
 export type LanePlaySetup = z.infer<typeof LanePlaySetup>;
 
@@ -39,6 +43,8 @@ export const SkillLaneGame = z.object({
   lane: z.string().trim().min(1).max(24),
   /** What goes along the lane: decides what must be free at its end. */
   use: z.enum(['throw', 'roll', 'strike', 'run']),
+  /** Whose ladder the tries count for, if every step says where on it it is. */
+  skill: Skill.optional(),
   /** Something stands or lies at the far end to be met. */
   target: z.boolean(),
   ladder: z
@@ -50,6 +56,8 @@ export const SkillLaneGame = z.object({
         /** Which of the band's target distances it is played over, and the share of it. */
         reach: z.enum(['near', 'middle', 'far']),
         share: z.number().min(0.3).max(1.5).optional(),
+        /** Where on the ladder of the game's skill it is. */
+        cell: Cell.optional(),
       }),
     )
     .min(2)

@@ -40,6 +40,7 @@ export function lanePlays(context: LaneContext, draft: LaneDraft, timeline: Time
   const blockSeconds = Math.max(1, timeline.segments.at(-1)?.until ?? 1);
   // What falls is the gear of which a lane has most.
   const falls = setup.counts ? Math.max(0, ...setup.gear.map((g) => g.count)) : 0;
+  const cells = setup.skill ? setup.ladder.flatMap(({ cell }) => (cell ? [cell] : [])) : [];
   return groups.flatMap((members, lane) =>
     members.map((player, i) => {
       const turns = bouts.filter((_, r) => r % members.length === i).length;
@@ -53,6 +54,7 @@ export function lanePlays(context: LaneContext, draft: LaneDraft, timeline: Time
         down: values.downPercent / 100,
         ownSeconds: turns * workSeconds,
         blockSeconds,
+        ...(cells.length === setup.ladder.length ? { skill: setup.skill, cells } : {}),
         ...(falls ? { falls } : {}),
         ...(setup.forms.length ? { forms: setup.forms } : {}),
         waitSeconds: Math.max(0, members.length - 2) * (workSeconds + values.breakSeconds),

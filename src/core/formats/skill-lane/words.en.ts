@@ -40,7 +40,7 @@ export const skillLaneWords = {
     count: 'tries',
     'prompt-word': 'a word',
     'prompt-model': 'a model',
-    'prompt-hand': 'a hand',
+    'prompt-hand': 'a hand (said yes)',
     prompt: 'Made with what help?',
     fallen: 'How many fell?',
     form: 'Made with which form?',

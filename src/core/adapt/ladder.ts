@@ -1,0 +1,66 @@
+import { AXES, type Axis, type Cell, FIRST_CELL, type SkillLadder } from '../model/skillLadder.ts';
+
+/** How far up a ladder a cell is: 0 at its start, one more for every value that is beyond the first. */
+export const heightOf = (at: Cell): number => AXES.reduce((sum, axis) => sum + at[axis], 0);
+
+/** Height of a ladder's last cell. */
+export const topOf = (ladder: SkillLadder): number => AXES.reduce((sum, axis) => sum + ladder[axis].length - 1, 0);
+
+/** The cell, or the nearest one that the ladder has if it became shorter. */
+export function onLadder(ladder: SkillLadder, at: Cell): Cell {
+  const cell = { ...FIRST_CELL };
+  for (const axis of AXES) cell[axis] = Math.min(at[axis], ladder[axis].length - 1);
+  return cell;
+}
+
+export const isSameCell = (a: Cell, b: Cell): boolean => AXES.every((axis) => a[axis] === b[axis]);
+
+/** The cell one up (1) or down (−1) on one axis; undefined if the ladder ends there. */
+export function stepOn(ladder: SkillLadder, at: Cell, axis: Axis, by: 1 | -1): Cell | undefined {
+  const to = at[axis] + by;
+  return to >= 0 && to < ladder[axis].length ? { ...at, [axis]: to } : undefined;
+}
+
+/** Which axis the ladder's order raises first from this cell: the one whose next value comes earliest in it. Undefined at the top. */
+export function nextAxis({ order }: SkillLadder, at: Cell): Axis | undefined {
+  const used = { ...at };
+  return order.find((axis) => {
+    if (used[axis] === 0) return true;
+    used[axis] -= 1;
+    return false;
+  });
+}
+
+/** Which axis the order raised last to reach this cell: an easier step goes back on it. Undefined at the start. */
+export function lastAxis({ order }: SkillLadder, at: Cell): Axis | undefined {
+  const left = { ...at };
+  let last: Axis | undefined;
+  for (const axis of order) {
+    if (left[axis] === 0) continue;
+    left[axis] -= 1;
+    last = axis;
+  }
+  return last;
+}
+
+/**
+ * An order that fits the values: what of the given one still does, then what is missing, axis after axis in turn. Distance comes
+ * first in a turn, since it asks for no other gear.
+ */
+export function orderFor(values: Pick<SkillLadder, Axis>, order: readonly Axis[] = []): Axis[] {
+  const left = { object: 0, implement: 0, motion: 0, distance: 0 };
+  for (const axis of AXES) left[axis] = values[axis].length - 1;
+  const kept = order.filter((axis) => {
+    left[axis] -= 1;
+    return left[axis] >= 0;
+  });
+  for (const axis of AXES) left[axis] = Math.max(0, left[axis]);
+  const missing: Axis[] = [];
+  while (AXES.some((axis) => left[axis] > 0))
+    for (const axis of ['distance', 'motion', 'object', 'implement'] as const)
+      if (left[axis] > 0) {
+        left[axis] -= 1;
+        missing.push(axis);
+      }
+  return [...kept, ...missing];
+}
