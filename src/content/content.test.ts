@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { onLadder } from '../core/adapt/ladder.ts';
 import { formatOf } from '../core/formats/registry.ts';
 import { boundsOf } from '../core/geometry/point.ts';
 import { BANDS } from '../core/model/band.ts';
@@ -17,6 +18,7 @@ import { demoPast } from './demoPast.ts';
 import { GAMES } from './games.ts';
 import { GEAR_CATALOGUE } from './gearKinds.ts';
 import { HOME_MADE } from './homeMade.ts';
+import { SKILL_LADDERS } from './ladders.ts';
 import { PAINTED_KINDS, paintedSet } from './paintedSets.ts';
 import { STAGES } from './stages.ts';
 
@@ -50,6 +52,15 @@ describe('the content', () => {
     const steps = GAMES.flatMap((g) => (g.format === 'skill-lane' ? g.setup.ladder.map((s) => s.id) : []));
     expect([...STAGES].sort()).toEqual([...steps].sort());
     expect(new Set(STAGES).size).toBe(STAGES.length);
+  });
+
+  it('says of every step of its lanes where on the ladder of their skill it is', () => {
+    const lanes = GAMES.flatMap((g) => (g.format === 'skill-lane' ? [g.setup] : []));
+    for (const { skill, ladder } of lanes) {
+      const grid = SKILL_LADDERS.find((l) => l.skill === skill)!;
+      for (const { id, cell } of ladder) expect(cell && onLadder(grid, cell), id).toEqual(cell);
+    }
+    expect(lanes.map((lane) => lane.skill)).toEqual(['roll', 'throw']);
   });
 
   it('has settings for all bands that the formats accept', () => {

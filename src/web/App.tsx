@@ -16,6 +16,8 @@ const TryOut = lazy(() => import('./screens/tryout/TryOut.tsx').then((m) => ({ d
 const Rotation = lazy(() => import('./screens/rotation/Rotation.tsx').then((m) => ({ default: m.Rotation })));
 const ByGrade = lazy(() => import('./screens/grades/ByGrade.tsx').then((m) => ({ default: m.ByGrade })));
 const SupportNote = lazy(() => import('./screens/support/SupportNote.tsx').then((m) => ({ default: m.SupportNote })));
+const Ladders = lazy(() => import('./screens/ladders/Ladders.tsx').then((m) => ({ default: m.Ladders })));
+const Meeting = lazy(() => import('./screens/ladders/Meeting.tsx').then((m) => ({ default: m.Meeting })));
 const Whistle = lazy(() => import('./screens/whistle/Whistle.tsx').then((m) => ({ default: m.Whistle })));
 const Classes = lazy(() => import('./screens/classes/Classes.tsx').then((m) => ({ default: m.Classes })));
 const Rooms = lazy(() => import('./screens/rooms/Rooms.tsx').then((m) => ({ default: m.Rooms })));
@@ -37,6 +39,8 @@ export function App() {
           <Route path="/desk/:periodId/support" element={<SupportNote />} />
           <Route path="/whistle/:runId" element={<Whistle />} />
           <Route path="/classes/:classId?" element={<Classes />} />
+          <Route path="/ladders/:classId/:studentId?" element={<Ladders />} />
+          <Route path="/ladders/:classId/:studentId/meeting" element={<Meeting />} />
           <Route path="/rooms/:roomId?" element={<Rooms />} />
           <Route path="/cupboard" element={<Cupboard />} />
           <Route path="/logbook/:runId?" element={<Logbook />} />

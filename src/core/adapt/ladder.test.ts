@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { SKILL_LADDERS } from '../../content/ladders.ts';
 import { AXES, type Cell, FIRST_CELL, SKILLS, SkillLadder } from '../model/skillLadder.ts';
-import { heightOf, lastAxis, nextAxis, onLadder, orderFor, stepOn, topOf } from './ladder.ts';
+import { heightOf, keysFor, lastAxis, nextAxis, onLadder, orderFor, stepOn, storedCell, topOf } from './ladder.ts';
 
 const throwing = SKILL_LADDERS[0];
 
@@ -56,5 +56,25 @@ describe('a ladder', () => {
     expect(SkillLadder.safeParse({ ...shorter, order }).success).toBe(true);
     expect(order.indexOf('distance')).toBe(throwing.order.indexOf('distance'));
     expect(onLadder(shorter, { ...FIRST_CELL, distance: 4 }).distance).toBe(1);
+  });
+
+  it('keeps what was tried at its value when another comes before it, is reworded, or goes', () => {
+    const tried: Cell = { object: 1, implement: 0, motion: 2, distance: 3 };
+    const change = (values: Partial<SkillLadder>) => {
+      const next = { ...throwing, ...values };
+      return SkillLadder.parse({ ...next, order: orderFor(next), keys: keysFor(throwing, next) });
+    };
+    const longer = change({ object: ['scarf', ...throwing.object], distance: [0.5, ...throwing.distance] });
+    const now = onLadder(longer, tried);
+    expect(longer.object[now.object]).toBe(throwing.object[1]);
+    expect(longer.distance[now.distance]).toBe(throwing.distance[3]);
+    expect(storedCell(longer, now)).toEqual(tried);
+    expect(onLadder(longer, storedCell(longer, FIRST_CELL))).toEqual(FIRST_CELL);
+    const reworded = change({ motion: throwing.motion.with(2, 'overhand with a long step') });
+    expect(onLadder(reworded, tried).motion).toBe(2);
+    const without = change({ object: throwing.object.filter((_, i) => i !== 1) });
+    expect(onLadder(without, { ...tried, object: 2 }).object).toBe(1);
+    const again = { ...longer, object: [...longer.object, 'ribbon'] };
+    expect(keysFor(longer, again).object?.at(-1)).toBe(Math.max(...longer.keys!.object!) + 1);
   });
 });

@@ -6,11 +6,44 @@ export const heightOf = (at: Cell): number => AXES.reduce((sum, axis) => sum + a
 /** Height of a ladder's last cell. */
 export const topOf = (ladder: SkillLadder): number => AXES.reduce((sum, axis) => sum + ladder[axis].length - 1, 0);
 
-/** The cell, or the nearest one that the ladder has if it became shorter. */
-export function onLadder(ladder: SkillLadder, at: Cell): Cell {
+/** The cell of a stored one, by the keys of its values; a value that the ladder lost counts as the nearest by number. */
+export function onLadder(ladder: SkillLadder, stored: Cell): Cell {
   const cell = { ...FIRST_CELL };
-  for (const axis of AXES) cell[axis] = Math.min(at[axis], ladder[axis].length - 1);
+  for (const axis of AXES) {
+    const found = ladder.keys?.[axis]?.indexOf(stored[axis]) ?? stored[axis];
+    cell[axis] = Math.min(found < 0 ? stored[axis] : found, ladder[axis].length - 1);
+  }
   return cell;
+}
+
+/** How a cell is stored: the keys of its values. */
+export function storedCell(ladder: SkillLadder, at: Cell): Cell {
+  const stored = { ...FIRST_CELL };
+  for (const axis of AXES) stored[axis] = ladder.keys?.[axis]?.[at[axis]] ?? at[axis];
+  return stored;
+}
+
+/**
+ * Keys for the values that a ladder is changed to: a value of the same words keeps its own; if as many values are there as before, one
+ * in the place of another was reworded and keeps that one's; any other is new.
+ */
+export function keysFor(before: SkillLadder, after: Pick<SkillLadder, Axis>): NonNullable<SkillLadder['keys']> {
+  const keys: NonNullable<SkillLadder['keys']> = {};
+  for (const axis of AXES) {
+    const old: readonly (string | number)[] = before[axis];
+    const fresh: readonly (string | number)[] = after[axis];
+    const keyAt = (i: number) => before.keys?.[axis]?.[i] ?? i;
+    let next = Math.max(...old.map((_, i) => keyAt(i))) + 1;
+    keys[axis] = fresh.map((value, i) => {
+      const same = old.indexOf(value);
+      if (same >= 0) return keyAt(same);
+      const isReworded = fresh.length === old.length && !fresh.includes(old[i]);
+      if (isReworded) return keyAt(i);
+      next += 1;
+      return next - 1;
+    });
+  }
+  return keys;
 }
 
 export const isSameCell = (a: Cell, b: Cell): boolean => AXES.every((axis) => a[axis] === b[axis]);

@@ -8,7 +8,7 @@ import {
   type Skill,
   type SkillLadder,
 } from '../model/skillLadder.ts';
-import { isSameCell, lastAxis, nextAxis, stepOn } from './ladder.ts';
+import { isSameCell, lastAxis, nextAxis, onLadder, stepOn } from './ladder.ts';
 
 /** A student's tries at one cell of a ladder at one time: all of them, and those that were made by the help that they had. Private. */
 export interface SkillTries {
@@ -70,7 +70,7 @@ function downFrom(ladder: SkillLadder, { at, prompt }: LadderPlace, handYes: boo
 
 /**
  * What the tries at a student's step suggest: after enough of them on enough days, counted from the decision for this step and this
- * help. A try that was made with more help than agreed counts as not made. Sessions before the decision do not count.
+ * help; `place.at` is the cell, tries carry stored ones. A try that was made with more help than agreed counts as not made. Sessions before the decision do not count.
  */
 export function progressAt(
   ladder: SkillLadder,
@@ -79,7 +79,7 @@ export function progressAt(
   figures: LadderFigures,
   handYes = false,
 ): Progress {
-  const mine = tries.filter((t) => t.skill === ladder.skill && t.time >= place.since && isSameCell(t.at, place.at));
+  const mine = tries.filter((t) => t.skill === ladder.skill && t.time >= place.since && isSameCell(onLadder(ladder, t.at), place.at));
   const count = mine.reduce((sum, t) => sum + t.tries, 0);
   const made = mine.reduce((sum, t) => sum + madeWith(t.made, place.prompt), 0);
   const days = new Set(mine.map((t) => t.date)).size;

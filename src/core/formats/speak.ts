@@ -46,7 +46,7 @@ export const capital = (text: string): string => text.slice(0, 1).toUpperCase() 
 /** "the mat" from "The mat". */
 export const uncapital = (text: string): string => text.slice(0, 1).toLowerCase() + text.slice(1);
 
-const IRREGULAR: Record<string, string> = { scarf: 'scarves', bench: 'benches' };
+const IRREGULAR: Record<string, string> = { scarf: 'scarves', bench: 'benches', try: 'tries' };
 /** "scarves". */
 export const many = (kind: string): string => IRREGULAR[kind] ?? `${kind}s`;
 /** "1 scarf", "4 scarves". */

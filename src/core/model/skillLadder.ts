@@ -35,13 +35,9 @@ export const Prompt = z.enum(PROMPTS, { message: 'choice' });
 export type Prompt = z.infer<typeof Prompt>;
 
 const MOST_VALUES = 8;
-/** Where on a ladder: the index of the value on each axis. Everything at 0 is the start: slow, light, large, near. */
-export const Cell = z.strictObject({
-  object: whole(0, MOST_VALUES - 1),
-  implement: whole(0, MOST_VALUES - 1),
-  motion: whole(0, MOST_VALUES - 1),
-  distance: whole(0, MOST_VALUES - 1),
-});
+const key = whole(0, 999);
+/** Where on a ladder: the index of the value on each axis; stored, its key. Everything at 0 is the start: slow, light, large, near. */
+export const Cell = z.strictObject({ object: key, implement: key, motion: key, distance: key });
 export type Cell = z.infer<typeof Cell>;
 
 export const FIRST_CELL: Cell = { object: 0, implement: 0, motion: 0, distance: 0 };
@@ -56,6 +52,9 @@ const values = z
   .max(MOST_VALUES, { message: 'too-many' })
   .refine((list) => new Set(list.map((text) => text.toLowerCase())).size === list.length, { message: 'repeated' });
 const metres = z.number({ message: 'number' }).min(0, { message: 'too-small' }).max(60, { message: 'too-large' });
+
+const isKeyed = (keys: readonly number[] | undefined, length: number) =>
+  !keys || (keys.length === length && new Set(keys).size === keys.length);
 
 /**
  * The ladder of a skill: a grid of object × implement × motion × distance, each from the easiest. `distance`: metres from near to far,
@@ -73,6 +72,12 @@ export const SkillLadder = z
       .max(MOST_VALUES, { message: 'too-many' })
       .refine((list) => list.every((m, i) => i === 0 || m > list[i - 1]), { message: 'not-rising' }),
     order: z.array(Axis).max(4 * MOST_VALUES),
+    /** By which number each value is stored, so that what was tried keeps its meaning when values come between; its index if left out. */
+    keys: z.partialRecord(Axis, z.array(key)).optional(),
+  })
+  .refine(({ keys = {}, ...ladder }) => AXES.every((axis) => isKeyed(keys[axis], ladder[axis].length)), {
+    message: 'repeated',
+    path: ['keys'],
   })
   .refine((ladder) => AXES.every((axis) => ladder.order.filter((a) => a === axis).length === ladder[axis].length - 1), {
     message: 'order',

@@ -1,4 +1,5 @@
-import type { Axis, Prompt, Skill } from '../model/skillLadder.ts';
+import type { Advice } from '../adapt/progress.ts';
+import { AXES, type Axis, type Cell, type Prompt, type Skill, type SkillLadder } from '../model/skillLadder.ts';
 
 /** What families of skills are called. */
 export const SKILL_WORDS: Record<Skill, string> = {
@@ -23,7 +24,7 @@ export const SKILL_WORDS: Record<Skill, string> = {
 
 export const AXIS_WORDS: Record<Axis, string> = {
   object: 'object',
-  implement: 'implement or path',
+  implement: 'with',
   motion: 'motion',
   distance: 'distance',
 };
@@ -35,3 +36,39 @@ export const PROMPT_WORDS: Record<Prompt, string> = {
   model: 'a model',
   hand: 'a hand (said yes)',
 };
+
+type Metres = (metres: number) => string;
+
+/** The value that a ladder has at an index of one axis. */
+export const valueWords = (ladder: SkillLadder, axis: Axis, index: number, metres: Metres): string =>
+  axis === 'distance' ? distanceWords(ladder.distance[index], metres) : ladder[axis][index];
+
+const distanceWords = (m: number, metres: Metres) => (m === 0 ? 'on the spot' : metres(m));
+
+/** A step in a line: its four values, those left out of which the ladder has one only. */
+export const cellWords = (ladder: SkillLadder, at: Cell, metres: Metres): string =>
+  AXES.filter((axis) => ladder[axis].length > 1)
+    .map((axis) => valueWords(ladder, axis, at[axis], metres))
+    .join(' · ');
+
+/** Which one thing another step changes, and to what. */
+export function changeWords(ladder: SkillLadder, from: Cell, to: Cell, metres: Metres): string {
+  const axis = AXES.find((each) => from[each] !== to[each]);
+  return axis ? valueWords(ladder, axis, to[axis], metres) : cellWords(ladder, to, metres);
+}
+
+/** What a teacher may do about a step, on a button. */
+export function adviceWords(ladder: SkillLadder, from: Cell, advice: Advice, metres: Metres): string {
+  switch (advice.to) {
+    case 'harder-step':
+      return `Step up: ${changeWords(ladder, from, advice.at, metres)}`;
+    case 'easier-step':
+      return `Step back: ${changeWords(ladder, from, advice.at, metres)}`;
+    case 'lighter-prompt':
+      return `Less help: ${PROMPT_WORDS[advice.prompt]}`;
+    case 'more-help':
+      return `More help: ${PROMPT_WORDS[advice.prompt]}`;
+    case 'stay':
+      return 'Stay';
+  }
+}

@@ -1,5 +1,5 @@
 import { asc, eq } from 'drizzle-orm';
-import { type AdaptationEdit, choiceFor, choicesAfter, StoredAdaptation } from '../../core/model/adaptation.ts';
+import { type AdaptationEdit, type AdaptationFor, choiceFor, choicesAfter, StoredAdaptation } from '../../core/model/adaptation.ts';
 import type { Database } from '../database.ts';
 import { Problem } from '../problem.ts';
 import { adaptationEdits } from '../tables.ts';
@@ -8,6 +8,16 @@ import { adaptationEdits } from '../tables.ts';
 export async function readAdaptationLog(db: Database, lessonId: string): Promise<StoredAdaptation[]> {
   const rows = await db.select().from(adaptationEdits).where(eq(adaptationEdits.lessonId, lessonId)).orderBy(asc(adaptationEdits.seq));
   return rows.map(({ data }) => StoredAdaptation.parse(data));
+}
+
+/** What is in use for a student, lesson by lesson. Private. */
+export async function readAdaptationsOf(db: Database, student: string): Promise<{ lessonId: string; choices: AdaptationFor[] }[]> {
+  const rows = await db.select().from(adaptationEdits).where(eq(adaptationEdits.studentId, student)).orderBy(asc(adaptationEdits.seq));
+  const lessons = [...new Set(rows.map((row) => row.lessonId))].sort();
+  return lessons.map((lessonId) => ({
+    lessonId,
+    choices: choicesAfter(rows.flatMap((row) => (row.lessonId === lessonId ? [StoredAdaptation.parse(row.data)] : []))),
+  }));
 }
 
 /** Appends a choice with the one that it replaces. Problem 409 if a step that it undoes or redoes is not there. Same id again: no change. */

@@ -36,13 +36,13 @@ async function letGo() {
   }
 }
 
-/** The same without what students need: supports, limits and wishes never stay in the browser. */
+/** The same without what students need: supports, limits, wishes and steps of skills never stay in the browser. */
 function withoutSupports(value) {
   if (Array.isArray(value)) return value.map(withoutSupports);
   if (value === null || typeof value !== 'object') return value;
   const copy = Object.fromEntries(Object.entries(value).map(([key, each]) => [key, withoutSupports(each)]));
   if (copy.kind !== 'student-private') return copy;
-  const { refined: _, limits: __, wishes: ___, wish: ____, ...rest } = copy;
+  const { refined: _, limits: __, wishes: ___, wish: ____, ladders: _____, handYes: ______, ...rest } = copy;
   return { ...rest, supports: [] };
 }
 

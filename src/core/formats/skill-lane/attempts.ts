@@ -1,4 +1,4 @@
-import type { Prompt } from '../../model/skillLadder.ts';
+import { type Prompt, Skill } from '../../model/skillLadder.ts';
 import type { PlayEvent } from '../../play/playRules.ts';
 import type { Attempts } from '../format.ts';
 import type { LanePlaySetup } from './setup.ts';
@@ -9,26 +9,27 @@ export function laneAttempts(
   events: readonly PlayEvent[],
 ): Attempts[] {
   const bySteps = new Map<number, Attempts>();
+  const known = Skill.safeParse(skill);
   const fresh = (at: number): Attempts => ({
     ...{ player, step: at, stepId: ladder[at], tries: 0, alone: 0, helped: 0, fallen: 0, suggest: 0 },
     made: { alone: 0, word: 0, model: 0, hand: 0 },
-    ...(skill && cells?.[at] ? { skill, cell: cells[at] } : {}),
+    ...(known.success && cells?.[at] ? { skill: known.data, cell: cells[at] } : {}),
   });
   let at = step;
   for (const event of events) {
     if (event.type === 'step') at = Number(event.to);
     if (event.type !== 'try') continue;
     const count = Number(event.count ?? 1);
-    const known = bySteps.get(at) ?? fresh(at);
+    const before = bySteps.get(at) ?? fresh(at);
     const prompt = (event.prompt ?? 'alone') as Prompt;
     const isAlone = prompt === 'alone';
     bySteps.set(at, {
-      ...known,
-      tries: known.tries + count,
-      made: { ...known.made, [prompt]: known.made[prompt] + (event.made ? count : 0) },
-      alone: known.alone + (event.made && isAlone ? count : 0),
-      helped: known.helped + (event.made && !isAlone ? count : 0),
-      fallen: known.fallen + Number(event.fallen ?? 0),
+      ...before,
+      tries: before.tries + count,
+      made: { ...before.made, [prompt]: before.made[prompt] + (event.made ? count : 0) },
+      alone: before.alone + (event.made && isAlone ? count : 0),
+      helped: before.helped + (event.made && !isAlone ? count : 0),
+      fallen: before.fallen + Number(event.fallen ?? 0),
     });
   }
   const suggest = ({ tries, alone, helped }: Attempts) => {

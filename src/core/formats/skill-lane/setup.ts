@@ -1,9 +1,11 @@
 import { z } from 'zod';
-import { Cell, Skill } from '../../model/skillLadder.ts';
 import { roundValues, spacingValue } from '../sharedSetup.ts';
 
 const id = z.string().min(1);
 const share = z.number().min(0).max(1);
+/** A place on the ladder of a skill (model/skillLadder.ts). */
+const index = z.number().int().min(0).max(7);
+const cell = z.object({ object: index, implement: index, motion: index, distance: index });
 
 /**
  * The setup of play for one student's lane (plays.ts). `ladder`: steps from the easiest; `step`: index of the one to begin at.
@@ -29,8 +31,8 @@ export const LanePlaySetup = z.object({
   /** Stages of form that may be marked beside success, the first to come first. */
   forms: z.array(z.string().min(1)).optional(),
   /** The skill whose own ladder the tries count for, and where on it each step is. */
-  skill: Skill.optional(),
-  cells: z.array(Cell).optional(),
+  skill: id.optional(),
+  cells: z.array(cell).optional(),
 });
 export type LanePlaySetup = z.infer<typeof LanePlaySetup>;
 
@@ -44,7 +46,7 @@ export const SkillLaneGame = z.object({
   /** What goes along the lane: decides what must be free at its end. */
   use: z.enum(['throw', 'roll', 'strike', 'run']),
   /** Whose ladder the tries count for, if every step says where on it it is. */
-  skill: Skill.optional(),
+  skill: id.max(40).optional(),
   /** Something stands or lies at the far end to be met. */
   target: z.boolean(),
   ladder: z
@@ -57,7 +59,7 @@ export const SkillLaneGame = z.object({
         reach: z.enum(['near', 'middle', 'far']),
         share: z.number().min(0.3).max(1.5).optional(),
         /** Where on the ladder of the game's skill it is. */
-        cell: Cell.optional(),
+        cell: cell.optional(),
       }),
     )
     .min(2)

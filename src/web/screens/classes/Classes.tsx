@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { bandOf, GRADES, type Grade } from '../../../core/model/band.ts';
 import type { SchoolClass } from '../../../core/model/schoolClass.ts';
 import { BAND_WORDS } from '../../../core/words/en.ts';
@@ -110,7 +110,10 @@ function OneClass({ data, refresh }: { data: ClassData; refresh: () => Promise<v
         <p className="pb-1.5 text-muted">
           {data.students.length} students · {BAND_WORDS[bandOf(schoolClass.grade)]}
         </p>
-        <button type="button" className="btn btn-tape ml-auto" onClick={() => setImporting(true)}>
+        <Link className="ml-auto pb-1.5 text-tape underline" to={`/ladders/${schoolClass.id}`}>
+          Skill ladders
+        </Link>
+        <button type="button" className="btn btn-tape" onClick={() => setImporting(true)}>
           Paste or import a list
         </button>
         <button

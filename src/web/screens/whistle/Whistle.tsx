@@ -14,6 +14,7 @@ import { Boards } from './Boards.tsx';
 import { ChangeRest } from './ChangeRest.tsx';
 import { Controls, Follows } from './Controls.tsx';
 import { EndLesson } from './EndLesson.tsx';
+import { MarkBand } from './MarkBand.tsx';
 import { OffenceBand } from './OffenceBand.tsx';
 import { PlansNow } from './PlansNow.tsx';
 import { SidePanels } from './SidePanels.tsx';
@@ -207,6 +208,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
           ) : (
             <BetweenGames plan={plan} at={step?.block ?? 0} />
           )}
+          <MarkBand run={run} />
           {block?.game && <OffenceBand key={block.id} run={run} block={block} />}
           <SidePanels plan={plan} state={state} send={send} />
         </section>

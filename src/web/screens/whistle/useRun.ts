@@ -16,6 +16,8 @@ export interface LiveRun {
   plan: RunPlan;
   periodId: string;
   lessonId: string;
+  runId: string;
+  date: string;
   startedAt: number;
   now: number;
   state: RunState;
@@ -190,6 +192,8 @@ export function useRun(runId: string): { run: LiveRun | null; error: unknown } {
       plan,
       periodId: data.run.periodId,
       lessonId: data.run.lessonId,
+      runId,
+      date: data.run.date,
       startedAt: data.run.startedAt,
       now,
       state,
