@@ -2,9 +2,12 @@ import { SUPPORT_FACTS } from '../core/adapt/abilityOf.ts';
 import { DIAL_KINDS, type DialCode, type DialKind, PIECE_CODES } from '../core/adapt/dialKinds.ts';
 import { COSTS, FLOOR_LIGHTNESS, HOUSE_FIGURES } from '../core/adapt/figures.ts';
 import type { Demand, PurposeAction } from '../core/model/demand.ts';
+import { LADDER_FIGURES } from '../core/model/skillLadder.ts';
 import { SUPPORT_FAMILIES, type SupportFamily } from '../core/model/support.ts';
 import { ACTION_WORDS, CAUTION_WORDS, DEMAND_WORDS, DIAL_WORDS } from '../core/words/adapt.en.ts';
+import { SKILL_WORDS } from '../core/words/skills.en.ts';
 import { SUPPORT_FAMILY_WORDS, SUPPORT_WORDS } from '../core/words/supports.en.ts';
+import { SKILL_LADDERS } from './ladders.ts';
 
 const row = (...cells: string[]) => `| ${cells.join(' | ')} |`;
 const table = (head: string[], rows: string[][]) => [row(...head), row(...head.map(() => '---')), ...rows.map((r) => row(...r))].join('\n');
@@ -106,7 +109,7 @@ ${table(
     ['frame over a chair', `chair and ${f.frameM} m`, 'Side Court default'],
     ['loose balls beside wheels', `none of ${f.underWheelM[0]} to ${f.underWheelM[1]} m`, 'Side Court default'],
     ['what may get into a mouth', `at least ${f.mouthMm} mm; no loose bells, no balloons`, 'Side Court default'],
-    ['own lane', `${f.laneM[0]} m wide`, 'Side Court default'],
+    ['own lane', `${f.laneWidthM} m wide, ${f.laneLengthM} m long`, 'Side Court default'],
     [
       'gap for wheels',
       `own width and ${f.besideWheelsM} m, at least 0.92 m`,
@@ -122,6 +125,32 @@ ${table(
 ${Object.values(CAUTION_WORDS)
   .map((words) => `- ${words}.`)
   .join('\n')}
+
+## Ladders
+
+For each of ${SKILL_LADDERS.length} families of skills a grid of object × means × motion × distance, from the easiest value of each. One step changes one axis; a student's
+own position is never a step. A student of whom nothing is known starts at the first value of every axis: slow, light, large, near. A school
+changes its ladders on the page Skill ladders, and what was tried keeps its words.
+
+${table(
+  ['skill', 'object', 'with', 'motion', 'distance (m)'],
+  SKILL_LADDERS.map((l) => [
+    SKILL_WORDS[l.skill],
+    l.object.join(' → '),
+    l.implement.join(' → '),
+    l.motion.join(' → '),
+    l.distance.join(' → '),
+  ]),
+)}
+
+Tries come from skill lanes and from marks on Whistle, each with the help it had: alone, a word, a model, a hand (only with the student's yes).
+Counted from the decision for a step: after at least ${LADDER_FIGURES.tries} tries on at least ${LADDER_FIGURES.days} days, ${LADDER_FIGURES.upPercent}% made suggest less help first, then a harder step; ${LADDER_FIGURES.downPercent}% and
+under suggest an easier step, or more help. A try with more help than agreed counts as not made. These are Side Court defaults; Settings change
+them, and the teacher decides.
+
+## What Settings change
+
+The figures above and the order of cost. No setting lifts a limit, and leaving the game has no price to set: it comes last for everybody.
 
 ## Where practice differs
 

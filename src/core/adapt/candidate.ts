@@ -4,7 +4,7 @@ import { HOUSE_FLOOR_LIMITS } from '../model/limits.ts';
 import type { Abilities } from './abilityOf.ts';
 import type { Caution } from './cautions.ts';
 import { DIAL_KINDS, type DialKind } from './dialKinds.ts';
-import { type AdaptFigures, COSTS } from './figures.ts';
+import { COSTS, type MatchFigures } from './figures.ts';
 import type { Thing } from './things.ts';
 
 /** A change to a game for one student (contract.ts). */
@@ -68,7 +68,7 @@ export interface BlockFacts {
   gapM?: number;
   /** What the class itself has of the closet, by item. */
   taken?: Readonly<Record<string, number>>;
-  figures: AdaptFigures;
+  figures: MatchFigures;
   /** Someone there must not be near latex; puts things into the mouth. */
   latexFree: boolean;
   mouthing: boolean;
@@ -79,7 +79,13 @@ export interface BlockFacts {
 const without = (lost: readonly PurposeAction[] = []): PurposeAction[] => PURPOSE_ACTIONS.filter((a) => !lost.includes(a));
 
 /** A candidate of a dial kind; numbers of the change in `data`. */
-export function candidateOf(to: string, kind: DialKind, data: Record<string, unknown> = {}, adultId?: string): Candidate {
+export function candidateOf(
+  to: string,
+  kind: DialKind,
+  data: Record<string, unknown> = {},
+  adultId?: string,
+  costs: MatchFigures['costs'] = COSTS,
+): Candidate {
   return {
     dial: {
       dial: kind.dial,
@@ -88,7 +94,7 @@ export function candidateOf(to: string, kind: DialKind, data: Record<string, unk
       keeps: without(kind.loses),
       ...(adultId === undefined ? {} : { adultId }),
       ...(kind.open ? { openToAll: true } : {}),
-      cost: Math.round((COSTS[kind.tier] + (kind.more ?? 0)) * 100) / 100,
+      cost: Math.round((costs[kind.tier] + (kind.more ?? 0)) * 100) / 100,
     },
     eases: kind.eases,
     adds: kind.adds ?? {},
@@ -108,7 +114,7 @@ export function isOffered({ only, never, purposes }: DialKind, student: Abilitie
 }
 
 /** Metres that a student needs to pass between two things with a mobility aid; undefined without one. */
-export function clearWidthM({ widthM, moves }: Abilities, figures: AdaptFigures): number | undefined {
+export function clearWidthM({ widthM, moves }: Abilities, figures: MatchFigures): number | undefined {
   const own = widthM ?? (moves && figures.widthM[moves]);
   return own === undefined ? undefined : own + figures.besideWheelsM;
 }
@@ -127,23 +133,24 @@ function dataOf(to: string, student: Abilities, { gapM, boutSeconds, figures }: 
       restSeconds: student.restSeconds,
       ...(boutSeconds ? { fromSeconds: boutSeconds } : {}),
     };
-  if (to === 'own-lane') return { widthM: figures.laneM[0], lengthM: figures.laneM[1] };
+  if (to === 'own-lane') return { widthM: figures.laneWidthM, lengthM: figures.laneLengthM };
   return {};
 }
 
 /** Changes that need no special thing, for one student in a block: those of the list, an adult's once for every adult who can. */
 export function plainCandidates(id: string, student: Abilities, block: BlockFacts, adults: readonly AdaptAdult[]): Candidate[] {
+  const { costs } = block.figures;
   return Object.entries(DIAL_KINDS).flatMap(([to, kind]): Candidate[] => {
     if (!isOffered(kind, student, block)) return [];
     const data = dataOf(to, student, block);
     const { adult: skill, usual } = kind;
     const own: DialKind = usual?.some((k) => student.has(k)) ? { ...kind, tier: 'open', more: 0 } : kind;
-    if (skill === undefined) return [candidateOf(to, own, data)];
+    if (skill === undefined) return [candidateOf(to, own, data, undefined, costs)];
     return adults
       .filter(({ can, only, from = 0, until = Number.POSITIVE_INFINITY }) => {
         const isThere = from <= block.from && until >= block.until;
         return isThere && (!can || can.includes(skill)) && (!only || only.includes(id));
       })
-      .map((adult) => candidateOf(to, own, data, adult.id));
+      .map((adult) => candidateOf(to, own, data, adult.id, costs));
   });
 }

@@ -1,15 +1,15 @@
 import type { DialName } from '../model/adaptation.ts';
+import type { CostTier } from '../model/adaptFigures.ts';
 import { type Demands, PURPOSE_ACTIONS, type PurposeAction } from '../model/demand.ts';
 import type { Adult } from '../model/school.ts';
 import type { SupportKind } from '../model/support.ts';
 import type { Caution } from './cautions.ts';
-import type { COSTS } from './figures.ts';
 
 /** A change that needs no special thing: what it does to the demands, what of the game it loses, whom it takes. */
 export interface DialKind {
   dial: DialName;
   /** Its place in the order of cost, and how much more than the first of that place. */
-  tier: keyof typeof COSTS;
+  tier: CostTier;
   more?: number;
   /** The level of a demand with it, at most. */
   eases: Demands;

@@ -1,52 +1,14 @@
-/** Numbers that matching works with. Side Court defaults, editable; no standard sets them. */
-export interface AdaptFigures {
-  /** Grams of an implement at most, for a grip or swing of 1, and of 2. */
-  implementG: readonly [number, number];
-  /** Grip thickness, millimetres. */
-  gripMm: readonly [number, number];
-  /** A face under this width is narrow, metres: its object is `objectPerFace` times as wide. */
-  narrowFaceM: number;
-  objectPerFace: number;
-  /** A face under this mass is light, grams: its object is at most `lightObjectG`. */
-  lightFaceG: number;
-  lightObjectG: number;
-  /** Difference in lightness that is seen, of 100. */
-  contrast: number;
-  /** A frame is wider than the chair by this, metres. */
-  frameM: number;
-  /** Loose objects of such a diameter get under wheels, metres. */
-  underWheelM: readonly [number, number];
-  /** What may be put into the mouth is at least this large, millimetres. */
-  mouthMm: number;
-  /** An own lane: metres wide and long. */
-  laneM: readonly [number, number];
-  /** Floor that everyone else needs, square metres a student. */
-  floorPerPlayer: number;
-  /** Wheels need their own width and this beside it, metres. */
-  besideWheelsM: number;
-  /** Widths of what students move with, metres, where nobody measured. */
+import type { z } from 'zod';
+import { type AdaptCosts, type AdaptFigures, COST_TIERS, type CostTier } from '../model/adaptFigures.ts';
+
+/** What matching works with: the school's figures, what changes cost, and widths of what students move with where nobody measured, metres. */
+export interface MatchFigures extends AdaptFigures {
+  costs: Readonly<Record<CostTier, number>>;
   widthM: Readonly<Record<'wheelchair' | 'power-chair' | 'walker' | 'crutches' | 'cane', number>>;
 }
 
-export const HOUSE_FIGURES: AdaptFigures = {
-  implementG: [120, 220],
-  gripMm: [28, 70],
-  narrowFaceM: 0.1,
-  objectPerFace: 3,
-  lightFaceG: 70,
-  lightObjectG: 60,
-  contrast: 30,
-  frameM: 0.2,
-  underWheelM: [0.02, 0.12],
-  mouthMm: 45,
-  laneM: [1.5, 6],
-  floorPerPlayer: 4,
-  besideWheelsM: 0.2,
-  widthM: { wheelchair: 0.66, 'power-chair': 0.7, walker: 0.65, crutches: 0.9, cane: 0.6 },
-};
-
-/** The house's order of cost: the least change first. */
-export const COSTS = {
+/** The usual order of cost: the least change first. */
+export const COSTS: Readonly<Record<CostTier, number>> = {
   open: 1,
   object: 2,
   implement: 2.2,
@@ -60,7 +22,33 @@ export const COSTS = {
   adult: 9,
   apart: 20,
   leave: 40,
-} as const;
+};
+
+export const HOUSE_FIGURES: MatchFigures = {
+  implementG: [120, 220],
+  gripMm: [28, 70],
+  narrowFaceM: 0.1,
+  objectPerFace: 3,
+  lightFaceG: 70,
+  lightObjectG: 60,
+  contrast: 30,
+  frameM: 0.2,
+  underWheelM: [0.02, 0.12],
+  mouthMm: 45,
+  laneWidthM: 1.5,
+  laneLengthM: 6,
+  floorPerPlayer: 4,
+  besideWheelsM: 0.2,
+  costs: COSTS,
+  widthM: { wheelchair: 0.66, 'power-chair': 0.7, walker: 0.65, crutches: 0.9, cane: 0.6 },
+};
+
+/** The usual figures with the school's changes on top. */
+export function figuresFor(school: { adaptFigures?: Partial<AdaptFigures>; adaptCosts?: z.infer<typeof AdaptCosts> }): MatchFigures {
+  const costs = { ...COSTS };
+  for (const tier of COST_TIERS) costs[tier] = school.adaptCosts?.[tier] ?? COSTS[tier];
+  return { ...HOUSE_FIGURES, ...school.adaptFigures, costs };
+}
 
 /** Lightness of colors, 0 black to 100 white, as CIE 1976 L* of usual paints and dyes. What a color is called comes before how it looks in one lamp. */
 const LIGHTNESS: Record<string, number> = {

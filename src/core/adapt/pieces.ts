@@ -4,7 +4,6 @@ import type { Abilities } from './abilityOf.ts';
 import type { BlockFacts, Candidate } from './candidate.ts';
 import type { Caution } from './cautions.ts';
 import { OBJECT_ACTIONS } from './dialKinds.ts';
-import { COSTS } from './figures.ts';
 import { effectsOfObject, type PieceCode, servedBy, stands } from './objectEffects.ts';
 import { isImplement, isObject, isTarget, likeness, type Thing } from './things.ts';
 
@@ -41,6 +40,12 @@ function candidate(
   };
 }
 
+/** True for a frame that an object hangs from and that the student's chair does not fit into, leg rests included. */
+function isNarrowFrame({ tether, family, lengthM }: Thing, { moves, widthM }: Abilities, { figures }: BlockFacts): boolean {
+  if (tether !== 'from above' || family !== 'mat or support' || lengthM === undefined) return false;
+  return (moves === 'wheelchair' || moves === 'power-chair') && lengthM < (widthM ?? figures.widthM[moves]) + figures.frameM;
+}
+
 /** True if a thing may be played with in a block at all: for everyone who is there, and for this student. */
 function isAllowed(thing: Thing, student: Abilities, block: BlockFacts): boolean {
   const { diameterM, family, sound = 'none', tether = 'none', limits } = thing;
@@ -49,6 +54,7 @@ function isAllowed(thing: Thing, student: Abilities, block: BlockFacts): boolean
   const smallestMm = limits.smallestMm ?? (diameterM ?? 1) * 1000;
   if (block.mouthing && (smallestMm < block.figures.mouthMm || family === 'balloon' || sound === 'bell')) return false;
   const [from, to] = block.figures.underWheelM;
+  if (isNarrowFrame(thing, student, block)) return false;
   const rollsUnder = diameterM !== undefined && diameterM >= from && diameterM <= to && family === 'ball' && tether === 'none';
   return !(student.moves && student.moves !== 'cane' && rollsUnder);
 }
@@ -60,8 +66,8 @@ export function pieceCandidates(things: readonly Thing[], student: Abilities, bl
   return [
     ...(needsObject ? own.filter(isObject).flatMap((t) => objectCandidates(t, block)) : []),
     ...(needsObject ? stills(own, block) : []),
-    ...(block.purpose.includes('send') && block.purpose.includes('aim') ? own.filter(isRamp).map(rampCandidate) : []),
-    ...(block.purpose.includes('strike') ? [...own.filter(isImplement).map((t) => implementCandidate(t, block)), bareHand()] : []),
+    ...(block.purpose.includes('send') && block.purpose.includes('aim') ? own.filter(isRamp).map((t) => rampCandidate(t, block)) : []),
+    ...(block.purpose.includes('strike') ? [...own.filter(isImplement).map((t) => implementCandidate(t, block)), bareHand(block)] : []),
     ...(block.purpose.includes('aim') ? own.filter(isTarget).flatMap((t) => targetCandidates(t, block)) : []),
   ];
 }
@@ -71,7 +77,7 @@ function objectCandidates(thing: Thing, block: BlockFacts): Candidate[] {
   const { eases, adds, spreads, codes } = effectsOfObject(thing, block);
   const keeps = servedBy(thing);
   if (!OBJECT_ACTIONS.some((a) => block.purpose.includes(a) && keeps.includes(a))) return [];
-  const cost = COSTS.object + (thing.family === 'balloon' && OLDER.includes(block.band) ? FOR_SMALL : 0);
+  const cost = block.figures.costs.object + (thing.family === 'balloon' && OLDER.includes(block.band) ? FOR_SMALL : 0);
   const seen = new Set<string>();
   return codes
     .filter(([code]) => !seen.has(code) && seen.add(code))
@@ -86,10 +92,10 @@ function objectCandidates(thing: Thing, block: BlockFacts): Candidate[] {
 const isRamp = ({ family, uses }: Thing): boolean => family === 'mat or support' && uses[0] === 'roll';
 
 /** A ramp that the object is let go on: it aims, it does not swing. */
-function rampCandidate(thing: Thing): Candidate {
+function rampCandidate(thing: Thing, { figures }: BlockFacts): Candidate {
   const eases: Demands = { swing: 0, grip: 0, lift: 0, 'down-up': 0, reach: 0 };
   const keeps = PURPOSE_ACTIONS.filter((a) => a !== 'strike');
-  return candidate({ to: 'ramp', dial: 'object', cost: COSTS.object + 0.8, eases, keeps, uses: usesOf(thing) }, [thing]);
+  return candidate({ to: 'ramp', dial: 'object', cost: figures.costs.object + 0.8, eases, keeps, uses: usesOf(thing) }, [thing]);
 }
 
 /** An object at rest on a stand, or hung from a frame. */
@@ -109,7 +115,7 @@ function stills(things: readonly Thing[], block: BlockFacts): Candidate[] {
     const parts = {
       to: (hangs ? 'hung-object' : 'object-on-a-stand') as PieceCode,
       dial: 'object' as const,
-      cost: COSTS.object + 0.6,
+      cost: block.figures.costs.object + 0.6,
       eases: still,
       adds,
       spreads,
@@ -158,7 +164,7 @@ function implementCandidate(thing: Thing, { figures }: BlockFacts): Candidate {
   const parts = {
     to,
     dial: 'implement' as const,
-    cost: COSTS.implement + strength * 0.05,
+    cost: figures.costs.implement + strength * 0.05,
     eases,
     adds,
     keeps: [...PURPOSE_ACTIONS],
@@ -168,11 +174,19 @@ function implementCandidate(thing: Thing, { figures }: BlockFacts): Candidate {
 }
 
 /** No implement at all: the open hand, for what is light and soft. */
-function bareHand(): Candidate {
+function bareHand({ figures }: BlockFacts): Candidate {
   const eases: Demands = { grip: 0, 'two-hands': 0, swing: 1, lift: 0 };
   return {
     ...candidate(
-      { to: 'open-hand', dial: 'implement', cost: COSTS.implement + 0.3, eases, adds: { swing: 1 }, keeps: [...PURPOSE_ACTIONS], uses: [] },
+      {
+        to: 'open-hand',
+        dial: 'implement',
+        cost: figures.costs.implement + 0.3,
+        eases,
+        adds: { swing: 1 },
+        keeps: [...PURPOSE_ACTIONS],
+        uses: [],
+      },
       [],
     ),
     implement: 'hand',
@@ -184,9 +198,19 @@ function targetCandidates(thing: Thing, block: BlockFacts): Candidate[] {
   const found: Candidate[] = [];
   const add = (to: PieceCode, more: number, eases: Demands, adds: Demands = {}, spreads: Demands = {}) =>
     found.push(
-      candidate({ to, dial: 'target', cost: COSTS.target + more, eases, adds, spreads, keeps: [...PURPOSE_ACTIONS], uses: usesOf(thing) }, [
-        thing,
-      ]),
+      candidate(
+        {
+          to,
+          dial: 'target',
+          cost: block.figures.costs.target + more,
+          eases,
+          adds,
+          spreads,
+          keeps: [...PURPOSE_ACTIONS],
+          uses: usesOf(thing),
+        },
+        [thing],
+      ),
     );
   if (sound !== 'none')
     add('sounding-target', 0.2, { 'see-contrast': 0, 'see-side': 0 }, { 'hear-signal': 2 }, { 'bear-noise': sound === 'rattle' ? 1 : 2 });

@@ -1,5 +1,6 @@
 import type { Accepted } from '../adapt/accepted.ts';
 import type { AdaptAdult, BlockFacts } from '../adapt/candidate.ts';
+import { figuresFor } from '../adapt/figures.ts';
 import type { Gap, StudentPlan } from '../adapt/place.ts';
 import { isImplement, isObject, type Thing, thingOf } from '../adapt/things.ts';
 import { type Ask, demandsOf, purposeOf } from '../formats/asks.ts';
@@ -87,7 +88,19 @@ export function adaptLesson({ fitted, input, adults, homeMade, chosen }: AdaptIn
   const facts = Object.fromEntries(parts.map((p) => [p.id, p.facts]));
   const made = thingsToMake(homeMade, input.cupboard, kinds);
   const { plans, gaps, conflicts } = fitForAll({
-    ...{ students, blocks: parts, gear: input.cupboard, adults, room: input.room, accepted, refused, kinds, made, facts },
+    ...{
+      students,
+      blocks: parts,
+      gear: input.cupboard,
+      adults,
+      room: input.room,
+      accepted,
+      refused,
+      kinds,
+      made,
+      facts,
+      figures: figuresFor(input.school),
+    },
   });
   const placed = plans.map((plan): PlacePlan => {
     const part = idOf.get(plan.block)!;

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { type Abilities, abilityOf } from '../adapt/abilityOf.ts';
 import type { Accepted } from '../adapt/accepted.ts';
 import { type AdaptAdult, type BlockFacts, clearWidthM } from '../adapt/candidate.ts';
-import { FLOOR_LIGHTNESS, HOUSE_FIGURES } from '../adapt/figures.ts';
+import { FLOOR_LIGHTNESS, HOUSE_FIGURES, type MatchFigures } from '../adapt/figures.ts';
 import { matchAll } from '../adapt/matchAll.ts';
 import type { Gap, MatchBlock, Part, StudentPlan } from '../adapt/place.ts';
 import { isImplement, isObject, type Thing, thingOf } from '../adapt/things.ts';
@@ -65,6 +65,8 @@ export interface FitForAllRequest {
   made?: readonly Thing[];
   /** What the class plays with in a block, and seconds of one go, if somebody knows. */
   facts?: Readonly<Record<string, Partial<Pick<BlockFacts, 'object' | 'implement' | 'boutSeconds' | 'gapM' | 'taken'>>>>;
+  /** The school's figures and order of cost; Side Court's if left out. */
+  figures?: MatchFigures;
 }
 
 /** Lanes are taken from floor that nobody needs; without a room there is one for everybody. */
@@ -90,7 +92,7 @@ export function fitForAll(request: FitForAllRequest): { plans: StudentPlan[]; ga
     const near = request.blocks.filter((b) => b.from < block.until && block.from < b.until);
     const ids = new Set(near.flatMap((b) => b.players.map((p) => p.id)));
     const here = [...abilities].filter(([id]) => ids.has(id));
-    const facts = factsOf(block, game, here, things, room, request.facts?.[block.id]);
+    const facts = factsOf(block, game, here, things, room, request.facts?.[block.id] ?? {}, request.figures ?? HOUSE_FIGURES);
     return {
       facts,
       parts: block.players.flatMap(({ id, role, group }): Part[] => {
@@ -152,11 +154,12 @@ function factsOf(
   here: readonly (readonly [id: string, student: Abilities])[],
   things: readonly Thing[],
   room: z.infer<typeof RoomRecord> | undefined,
-  known: Partial<BlockFacts> = {},
+  known: Partial<BlockFacts>,
+  figures: MatchFigures,
 ): BlockFacts {
   const own = things.filter((t) => game.gear?.includes(t.id));
-  const [wide, long] = HOUSE_FIGURES.laneM;
-  const spare = room ? Math.abs(areaOf(room.outline)) - block.players.length * HOUSE_FIGURES.floorPerPlayer : Number.POSITIVE_INFINITY;
+  const { laneWidthM, laneLengthM, floorPerPlayer } = figures;
+  const spare = room ? Math.abs(areaOf(room.outline)) - block.players.length * floorPerPlayer : Number.POSITIVE_INFINITY;
   const numberIn = (key: string) => {
     const value = block.settings?.[key];
     return typeof value === 'number' ? value : undefined;
@@ -170,11 +173,11 @@ function factsOf(
     object: own.find(isObject),
     implement: own.find(isImplement),
     ...(room?.floorKind === undefined ? {} : { floorLightness: FLOOR_LIGHTNESS[room.floorKind] }),
-    lanes: room ? Math.max(0, Math.floor(spare / (wide * long))) : MANY_LANES,
+    lanes: room ? Math.max(0, Math.floor(spare / (laneWidthM * laneLengthM))) : MANY_LANES,
     boutSeconds: numberIn('boutSeconds') ?? numberIn('workSeconds') ?? block.until - block.from,
     ...(numberIn('gapM') === undefined ? {} : { gapM: numberIn('gapM') }),
     ...known,
-    figures: HOUSE_FIGURES,
+    figures,
     latexFree: here.some(([, a]) => a.limits.has('touch-latex')),
     mouthing: here.some(([, a]) => a.has('mouths-things')),
     onWheels: here.flatMap(([id, { moves }]) => (moves && moves !== 'cane' ? [id] : [])),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { AdaptCosts, AdaptFigures } from './adaptFigures.ts';
 import { Band, BandDefaults, HOUSE_DEFAULTS } from './band.ts';
 import { GearKind } from './gearKind.ts';
 import { FloorLimits, HOUSE_FLOOR_LIMITS } from './limits.ts';
@@ -49,6 +50,9 @@ export const School = z.object({
   /** Ladders of skills that the school changed, and when a step is suggested. */
   skillLadders: z.array(SkillLadder).max(17, { message: 'too-many' }).optional(),
   ladderFigures: LadderFigures.optional(),
+  /** What matching for students works with, as far as the school changed it. */
+  adaptFigures: AdaptFigures.partial().optional(),
+  adaptCosts: AdaptCosts.optional(),
 });
 export type School = z.infer<typeof School>;
 

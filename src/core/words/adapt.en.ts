@@ -1,6 +1,7 @@
 import type { Caution } from '../adapt/cautions.ts';
 import type { DialCode } from '../adapt/dialKinds.ts';
 import type { DialName } from '../model/adaptation.ts';
+import type { CostTier } from '../model/adaptFigures.ts';
 import type { Demand, PurposeAction } from '../model/demand.ts';
 
 /** Demands of a game, to be read after "needs". */
@@ -215,4 +216,21 @@ export const CAUTION_WORDS: Record<Caution, string> = {
   'touch-with-yes': 'Touch only after a yes',
   'walk-the-area-first': 'Walk the area and its edges together first',
   'way-out-and-back': 'Agree on a way out and a way back',
+};
+
+/** What kinds of changes are called where their order of cost is set. */
+export const COST_TIER_WORDS: Record<CostTier, string> = {
+  open: 'Open to all',
+  object: 'Object',
+  implement: 'Implement',
+  signal: 'Signal',
+  target: 'Target',
+  position: 'Position',
+  space: 'Space',
+  time: 'Time',
+  rule: 'Rule',
+  classmate: 'A classmate',
+  adult: 'An adult',
+  apart: 'Apart from the group',
+  leave: 'Out of the game',
 };

@@ -2,7 +2,7 @@ import { lazy, Suspense } from 'react';
 import { heightOf, onLadder, topOf } from '../../../core/adapt/ladder.ts';
 import { ladderDays } from '../../../core/adapt/ladderDays.ts';
 import { type Advice, progressAt, type SkillTries } from '../../../core/adapt/progress.ts';
-import { counted } from '../../../core/formats/speak.ts';
+import { counted, uncapital } from '../../../core/formats/speak.ts';
 import {
   type Cell,
   type FollowedSkill,
@@ -11,7 +11,7 @@ import {
   type Prompt,
   type SkillLadder,
 } from '../../../core/model/skillLadder.ts';
-import { adviceWords, cellWords, changeWords, PROMPT_WORDS, SKILL_WORDS } from '../../../core/words/skills.en.ts';
+import { adviceWords, cellWords, PROMPT_WORDS, SKILL_WORDS } from '../../../core/words/skills.en.ts';
 import { isoDate, longDate, shortDate } from '../../parts/now.ts';
 import { useUnits } from '../../parts/units.ts';
 import { LadderGrid } from './LadderGrid.tsx';
@@ -39,7 +39,7 @@ export function SkillPanel({ student, followed, ladder, tries, figures, handYes,
   const days = ladderDays(ladder, student, tries);
   const title = SKILL_WORDS[ladder.skill];
   const take = (advice: Advice) => {
-    const words = `${title}, ${adviceWords(ladder, at, advice, say).toLowerCase()}`;
+    const words = `${title}, ${uncapital(adviceWords(ladder, at, advice, say))}`;
     if (advice.to === 'harder-step' || advice.to === 'easier-step') onDecide(advice.at, place.prompt, words);
     else if (advice.to === 'lighter-prompt' || advice.to === 'more-help') onDecide(at, advice.prompt, words);
   };
@@ -55,7 +55,11 @@ export function SkillPanel({ student, followed, ladder, tries, figures, handYes,
           Stop following
         </button>
       </div>
-      <LadderGrid ladder={ladder} at={at} onStep={(to) => onDecide(to, place.prompt, `${title}, ${changeWords(ladder, at, to, say)}`)} />
+      <LadderGrid
+        ladder={ladder}
+        at={at}
+        onStep={(to) => take({ to: heightOf(to) > heightOf(at) ? 'harder-step' : 'easier-step', at: to })}
+      />
       <fieldset className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1">
         <legend className="float-left w-28 shrink-0 text-xs text-muted">help agreed on</legend>
         {PROMPTS.map((prompt) => (

@@ -12,6 +12,7 @@ import { saveRecord } from '../../parts/saveRecord.ts';
 import { useSchool } from '../../parts/units.ts';
 import { BackupsSection } from './BackupsSection.tsx';
 import { FloorLimitRows } from './FloorLimitRows.tsx';
+import { MatchingRows } from './MatchingRows.tsx';
 import { WholeSchool } from './WholeSchool.tsx';
 
 type Plain = { [K in keyof BandDefaults]: BandDefaults[K] extends number ? K : never }[keyof BandDefaults];
@@ -157,6 +158,7 @@ export function Settings() {
           </tbody>
         </table>
         <FloorLimitRows school={school} save={save} />
+        <MatchingRows school={school} save={save} />
         <BackupsSection />
         <WholeSchool />
       </div>
