@@ -6,6 +6,8 @@ import { pause, type Screen } from './screen.ts';
 let app: App;
 let screen: Screen;
 let today: string;
+/** Choices in the log before the scarce thing is given. */
+let before = 0;
 withDemo((demo) => {
   ({ app, screen, today } = demo);
 });
@@ -63,7 +65,35 @@ describe('Fit for all', () => {
     await screen.says('Stop using this plan');
   });
 
+  it('takes over the plans of the last time with one press, and one undo takes them all back', async () => {
+    const length = (await log()).length;
+    await screen.click('button', /^Use the plans of last time: \d+ plans? for \d students?/);
+    await screen.find('button', /^Undo: use the plans of last time/);
+    for (let i = 0; i < 80 && (await log()).length === length; i++) await pause(60);
+    await pause(600);
+    const taken = (await log()).length - length;
+    expect(taken).toBeGreaterThan(3);
+    expect((await log()).slice(length).every((s) => s.after.accepted?.length)).toBe(true);
+    await screen.expectAccessible();
+    await screen.click('button', /^Undo: use the plans of last time/);
+    await logged(length + 2 * taken);
+    await screen.find('button', /^Use the plans of last time/);
+  });
+
+  it('uses the plans of all places of a game with one press, undone as one', async () => {
+    const length = (await log()).length;
+    await screen.click('button', /in Nine mills: choose [2-9]/);
+    await screen.click('button', /^Use the plans at all \d places/);
+    await screen.find('button', /^Undo: use plans at \d places/);
+    for (let i = 0; i < 80 && (await log()).length < length + 2; i++) await pause(60);
+    await pause(400);
+    const taken = (await log()).length - length;
+    await screen.click('button', /^Undo: use plans at \d places/);
+    await logged(length + 2 * taken);
+  });
+
   it('gives the one thing that two students want to the other one', async () => {
+    before = (await log()).length;
     const contested = await screen.page.evaluate(() => {
       const marks = [...document.querySelectorAll<HTMLButtonElement>('td button')].map((b) => b.getAttribute('aria-label') ?? '');
       return marks.filter((m) => /choose [2-9]/.test(m));
@@ -90,7 +120,7 @@ describe('Fit for all', () => {
       if (given) break;
     }
     expect(given).toBe(true);
-    await logged(4);
+    await logged(before + 1);
     const [last] = (await log()).slice(-1);
     expect(JSON.stringify(last.after.accepted)).toContain('gear-21');
     await screen.says('Stop using this plan');
@@ -98,11 +128,11 @@ describe('Fit for all', () => {
 
   it('refuses a change with a word that stays on the desk', async () => {
     await screen.click('button', 'Stop using this plan');
-    await logged(5);
+    await logged(before + 2);
     await screen.click('button', /^Refuse: /);
     await screen.fill('Why not? (optional, private)', 'markedreason');
     await screen.click('button', 'Refuse this change');
-    await logged(6);
+    await logged(before + 3);
     await screen.says('markedreason');
     await screen.expectAccessible();
   });

@@ -55,6 +55,21 @@ describe('adaptations of a lesson', () => {
     for (const told of seen) expect(JSON.stringify(told)).not.toMatch(/marked-refusal|marked why|one-hand-way/);
   });
 
+  it('are told to a later lesson of the class, never to an earlier one or another class', async () => {
+    const earlier = async (period: string) =>
+      (await server.ask('GET', `/adaptations/before/${period}`)).body.earlier as { games: Record<string, string>; choices: object[] }[];
+    const late = await server.ask('POST', '/periods', {
+      ...{ date: DATE, start: '15:00', end: '15:40', classId: 'grade-5a', roomId: 'mill-gym', lessonId: 'lesson-bells' },
+    });
+    const [found, ...others] = await earlier(late.body.id);
+    expect(found.games).toEqual({ 'mills-game': 'nine-mills' });
+    expect(found.choices).toContainEqual(expect.objectContaining({ student: 'grade-5a-4', place: 'windmill', accepted: [dial] }));
+    expect(others).toEqual([]);
+    expect(await earlier(`mills-${DATE}`)).toEqual([]);
+    expect(await earlier(`bells-${DATE}`)).toEqual([]);
+    await server.ask('DELETE', `/periods/${late.body.id}`);
+  });
+
   it('go with the student who leaves the school', async () => {
     await server.ask('DELETE', '/classes/grade-5a/students/grade-5a-4');
     expect((await server.ask('GET', LOG)).body.log).toEqual([]);

@@ -30,7 +30,7 @@ import { periods, runs } from './tables.ts';
 export type DeskInput = Omit<FitInput, 'lesson'> & { lesson: FitInput['lesson'] | null; attendance: Attendance | null };
 
 /** Lessons of a class that are looked back on: about a unit. */
-const LOOKED_BACK = 12;
+export const LOOKED_BACK = 12;
 
 /** What a class has had in its last lessons that have ended. */
 async function readHistory(db: Database, classId: string): Promise<ClassHistory> {

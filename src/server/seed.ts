@@ -28,6 +28,7 @@ import {
 import { appendRunEvents } from './repositories/runLog.ts';
 import { onDate } from './routes/facts.ts';
 import { newRun } from './routes/runs.ts';
+import { seedPlans } from './seedPlans.ts';
 import { games } from './tables.ts';
 
 /** What every school has: its settings, and the games that come with Side Court in their newest form. */
@@ -95,4 +96,8 @@ export async function seedDemo(db: Database, today: Date, lessons = Number.POSIT
   for (const lesson of Object.values(LESSONS)) await lessonRecords.add(db, lesson);
   await seedDemoDay(db, today);
   await db.transaction((tx) => seedPast(tx as unknown as Database, today, lessons));
+  const last = demoPast(pastDays(today))
+    .slice(-lessons)
+    .findLast(({ period }) => period.classId === 'grade-5a');
+  if (last && lessons > 0) await seedPlans(db, last.period.id, ['grade-5a-4', 'grade-5a-13', 'grade-5a-17']);
 }

@@ -49,6 +49,8 @@ export const AdaptationEdit = z.object({
   after: AdaptationChoice,
   undoes: seq.optional(),
   redoes: seq.optional(),
+  /** Steps of one gesture say the same: they are undone and redone together. */
+  gesture: EventId.optional(),
 });
 export type AdaptationEdit = z.infer<typeof AdaptationEdit>;
 

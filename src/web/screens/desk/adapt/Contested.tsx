@@ -40,9 +40,14 @@ export function Contested({ plan, cells, desk, names, adaptations, where }: Prop
       const choiceOf = (at: PlacePlan) => choiceFor(adaptations.choices, at);
       const give = () => {
         const plans = cells.filter((c) => has.includes(c.student)).flatMap((c) => c.plans);
-        for (const held of plans.filter((p) => p.isAccepted && takes(p.dials) && p.from < plan.until && p.until > plan.from))
-          adaptations.choose(held, accepting(choiceOf(held), null), `stop a plan for ${nameOf(held.student)}`);
-        adaptations.choose(plan, accepting(choiceOf(plan), other!.dials as AdaptationChoice['accepted']), `give ${thing} to ${where}`);
+        const held = plans.filter((p) => p.isAccepted && takes(p.dials) && p.from < plan.until && p.until > plan.from);
+        adaptations.chooseAll(
+          [
+            ...held.map((p) => ({ at: p, after: accepting(choiceOf(p), null) })),
+            { at: plan, after: accepting(choiceOf(plan), other!.dials as AdaptationChoice['accepted']) },
+          ],
+          `give ${thing} to ${where}`,
+        );
       };
       return (
         <div key={key} className="border-l-[3px] border-caution pl-2">

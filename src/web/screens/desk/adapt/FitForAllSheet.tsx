@@ -9,6 +9,7 @@ import { AdaptGrid } from './AdaptGrid.tsx';
 import { AdultsHere } from './AdultsHere.tsx';
 import { OpenQuestions } from './OpenQuestions.tsx';
 import { Proposal } from './Proposal.tsx';
+import { SameAsLastTime } from './SameAsLastTime.tsx';
 import { StudentSupports } from './StudentSupports.tsx';
 import type { Adaptations } from './useAdaptations.ts';
 import type { useAdaptedLesson } from './useAdaptedLesson.ts';
@@ -69,6 +70,7 @@ export function FitForAllSheet({ desk, fitted, adaptations, adapting, chosen, on
           onStudent={setEditing}
         />
       )}
+      <SameAsLastTime {...{ desk, fitted, cells, adaptations }} />
       <OpenQuestions findings={adapted?.conflicts ?? []} desk={desk} onStudent={setEditing} />
       <StudentSupports desk={desk} student={editing} onStudent={setEditing} />
       {cell && !editing && <Proposal key={`${cell.student}|${cell.block}`} {...{ cell, cells, desk, fitted, adaptations, homeMade }} />}

@@ -17,6 +17,10 @@ import { Contested } from './Contested.tsx';
 import { type DialNames, dialText, takesText } from './dialText.ts';
 import type { Adaptations } from './useAdaptations.ts';
 
+/** The choice with a proposed plan in use, and what is done without its adult. */
+const acceptingPlan = (choice: AdaptationChoice, { dials, withoutAdult }: PlacePlan): AdaptationChoice =>
+  accepting(choice, dials as AdaptationChoice['accepted'], withoutAdult as AdaptationChoice['withoutAdult']);
+
 interface Props {
   cell: AdaptCell;
   cells: readonly AdaptCell[];
@@ -44,14 +48,11 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade }: P
   const choose = (after: AdaptationChoice, what: string) => adaptations.choose(plan, after, `${what} for ${where}`);
   const use = (dials: readonly Dial[]) =>
     choose(
-      accepting(
-        choice,
-        dials as AdaptationChoice['accepted'],
-        dials === plan.dials ? (plan.withoutAdult as AdaptationChoice['withoutAdult']) : undefined,
-      ),
+      dials === plan.dials ? acceptingPlan(choice, plan) : accepting(choice, dials as AdaptationChoice['accepted']),
       `use ${counted(dials.length, 'change')}`,
     );
   const start = clockSeconds(desk.period.start);
+  const together = cell.plans.filter((p) => isChanged(p) && !p.isAccepted && !p.leaves);
   // Plans within a tenth of each other are a choice: both are shown.
   const isClose = plan.alternatives.some(
     (o) => o.keepsPurpose === plan.keepsPurpose && o.cost <= 1.1 * plan.dials.reduce((sum, d) => sum + d.cost, 0),
@@ -115,6 +116,20 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade }: P
               Use {spelled[plan.dials.length] ?? `these ${plan.dials.length}`}
             </button>
           )
+        )}
+        {together.length > 1 && (
+          <button
+            type="button"
+            className="btn"
+            onClick={() =>
+              adaptations.chooseAll(
+                together.map((p) => ({ at: p, after: acceptingPlan(choiceFor(adaptations.choices, p), p) })),
+                `use plans at ${together.length} places for ${where}`,
+              )
+            }
+          >
+            Use the plans at all {together.length} places
+          </button>
         )}
         {plan.easier && (
           <button

@@ -12,6 +12,12 @@ import { piles } from '../../../../core/model/history.ts';
 import type { HomeMade } from '../../../../core/model/homeMade.ts';
 import { ApiProblem, call, freshId, problemWords } from '../../../api.ts';
 
+export interface ChoiceAt {
+  student: string;
+  block: string;
+  place?: string;
+}
+
 export interface Adaptations {
   choices: AdaptationFor[];
   homeMade: HomeMade[];
@@ -19,7 +25,9 @@ export interface Adaptations {
   isKnown: boolean;
   /** True while the server does not say: nothing private is kept in this browser. */
   isAway: boolean;
-  choose(at: { student: string; block: string; place?: string }, after: AdaptationChoice, name: string): void;
+  choose(at: ChoiceAt, after: AdaptationChoice, name: string): void;
+  /** Several at once: one gesture, one undo. */
+  chooseAll(list: readonly { at: ChoiceAt; after: AdaptationChoice }[], name: string): void;
   undo(): void;
   redo(): void;
   /** What would be undone and redone, and after which revision of the lesson it was done. */
@@ -112,22 +120,41 @@ export function useAdaptations(lessonId: string, revision: number): Adaptations 
   const { undo, redo } = piles(log.map(stepOf));
   const lastDone = undo.at(-1);
   const lastUndone = redo.at(-1);
-  const add = (edit: Omit<AdaptationEdit, 'id'>) => setPending((list) => [...list, { ...edit, id: freshId('a') as AdaptationEdit['id'] }]);
-  const about = ({ student, block, place, lessonRevision }: Step) => ({ student, block, place, lessonRevision });
+  const add = (edits: readonly Omit<AdaptationEdit, 'id'>[]) =>
+    setPending((list) => [...list, ...edits.map((edit) => ({ ...edit, id: freshId('a') as AdaptationEdit['id'] }))]);
+  const about = ({ student, block, place, lessonRevision, gesture }: Step) => ({
+    ...{ student, block, place, lessonRevision },
+    ...(gesture === undefined ? {} : { gesture }),
+  });
+  /** The steps of the newest gesture of a pile, the newest first. */
+  const gestureOf = (pile: readonly Step[]) => {
+    const last = pile.at(-1);
+    return pile.filter((s) => s === last || (last?.gesture !== undefined && s.gesture === last.gesture)).toReversed();
+  };
   const named = (step: typeof lastDone) => (step ? { name: step.name, revision: step.lessonRevision } : null);
+  const chooseAll: Adaptations['chooseAll'] = (list, name) => {
+    const gesture = list.length > 1 ? { gesture: freshId('g') as NonNullable<AdaptationEdit['gesture']> } : {};
+    add(
+      list.map(({ at: { student, block, place }, after }) => ({
+        ...{ name, lessonRevision: revision, student: student as AdaptationEdit['student'], block: block as AdaptationEdit['block'] },
+        ...{ place, after, ...gesture },
+      })),
+    );
+  };
   return {
     choices,
     homeMade: known.data?.homeMade ?? [],
     isKnown: known.data !== undefined,
     isAway: known.isError && known.data === undefined,
-    choose: ({ student, block, place }, after, name) =>
-      add({
-        ...{ name, lessonRevision: revision, student: student as AdaptationEdit['student'], block: block as AdaptationEdit['block'] },
-        ...{ place, after },
-      }),
-    undo: () => lastDone && add({ ...about(lastDone), name: `undo ${lastDone.name}`, after: lastDone.before, undoes: lastDone.seq }),
+    choose: (at, after, name) => chooseAll([{ at, after }], name),
+    chooseAll,
+    undo: () => add(gestureOf(undo).map((s) => ({ ...about(s), name: `undo ${s.name}`, after: s.before, undoes: s.seq }))),
     redo: () =>
-      lastUndone && add({ ...about(lastUndone), name: `redo ${lastUndone.name}`, after: lastUndone.after, redoes: lastUndone.seq }),
+      add(
+        gestureOf(redo)
+          .toReversed()
+          .map((s) => ({ ...about(s), name: `redo ${s.name}`, after: s.after, redoes: s.seq })),
+      ),
     undoable: named(lastDone),
     redoable: named(lastUndone),
     waiting: pending.length,
