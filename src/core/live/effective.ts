@@ -30,7 +30,7 @@ export function effective(events: readonly RunEvent[]): RunEvent[] {
 export const isPlain = (event: RunEvent): boolean =>
   event.type !== 'strike' && event.type !== 'replace' && !(event.type === 'play' && event.since !== undefined);
 
-const UNDOABLE = ['pause', 'resume', 'skip', 'adjust', 'play', 'presence', 'offence', 'mark', 'replan', 'count', 'replace'];
+const UNDOABLE = ['pause', 'resume', 'skip', 'adjust', 'play', 'presence', 'offence', 'mark', 'replan', 'count', 'count-all', 'replace'];
 
 /** Events that still hold and can be struck, oldest first. */
 export const undoable = (events: readonly RunEvent[]): RunEvent[] => held(events).filter((e) => UNDOABLE.includes(e.type));

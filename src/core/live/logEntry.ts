@@ -3,8 +3,10 @@ import type { Visit } from '../formats/hosted.ts';
 import { formatOf } from '../formats/registry.ts';
 import { isPlaying, type Presence } from '../model/period.ts';
 import type { Run, RunEvent } from '../model/run.ts';
+import { valueAt } from '../model/text.ts';
 import { joined } from '../play/forecast.ts';
 import { foldRun } from './foldRun.ts';
+import { gearToCount, missedAt } from './gearCounts.ts';
 import { formatsIn, type PlanBlock, planOf } from './runPlan.ts';
 import { type PlayNow, playing } from './runState.ts';
 
@@ -31,7 +33,8 @@ export interface LogEntry {
   left: string[];
   /** True if tries by step are kept of one of its games. */
   keepsAttempts: boolean;
-  gearMissing: { gearKind: string; counted: number; need: number }[];
+  /** Gear that was not all there when it was counted last; `atSwitch`: the switch of a game at which it was missed first. */
+  gearMissing: { gearKind: string; counted: number; need: number; atSwitch?: number }[];
   note: string;
 }
 
@@ -103,7 +106,6 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
   });
   const nameOf = (id: string) => plan.names[id] ?? id;
   const absent = plan.absent.filter((id) => !isPlaying(state.presence[id] ?? AWAY));
-  const gear = plan.blocks.flatMap((b) => b.game?.gear ?? []);
   return {
     runId: run.id,
     classId: run.classId,
@@ -124,11 +126,12 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
     left: Object.keys(state.presence)
       .filter((id) => !isPlaying(state.presence[id]) && !plan.absent.includes(id))
       .map(nameOf),
-    gearMissing: gear.flatMap((g) =>
-      Object.hasOwn(state.counts, g.gearKind) && state.counts[g.gearKind] < g.need
-        ? [{ gearKind: g.gearKind, counted: state.counts[g.gearKind], need: g.need }]
-        : [],
-    ),
+    gearMissing: gearToCount(plan).flatMap(({ gearKind, need }) => {
+      const there = valueAt(state.counts, gearKind);
+      if (there === undefined || there >= need) return [];
+      const atSwitch = missedAt(state, gearKind, need);
+      return [{ gearKind, counted: there, need, ...(atSwitch === undefined ? {} : { atSwitch }) }];
+    }),
     note: state.notes.at(-1) ?? '',
   };
 }

@@ -54,6 +54,8 @@ export interface RunFold {
   /** Offences of each student so far. */
   offences: Record<string, number>;
   counts: Record<string, number>;
+  /** Every count with the step it was made at, in order. */
+  countLog: { step: number; gearKind: string; counted: number }[];
   notes: string[];
 }
 
@@ -95,6 +97,7 @@ export function startRun(plan: RunPlan, startedAt: number): RunFold {
     presence: {},
     offences: {},
     counts: {},
+    countLog: [],
     notes: [],
   };
   return steps.length ? enter(fold, 0, 0) : fold;
@@ -168,10 +171,16 @@ export function passRun(fold: RunFold, wall: number): RunFold {
   return runUp({ ...fold, wall, activeMs: fold.activeMs + gone });
 }
 
+function counted(fold: RunFold, counts: Readonly<Record<string, number>>): RunFold {
+  const made = Object.entries(counts).map(([gearKind, each]) => ({ step: fold.step, gearKind, counted: each }));
+  return { ...fold, counts: { ...fold.counts, ...counts }, countLog: [...fold.countLog, ...made] };
+}
+
 /** The run after one more event. After the end only notes and counts are taken. */
 export function stepRun(fold: RunFold, event: RunEvent): RunFold {
   if (event.type === 'note') return { ...passRun(fold, event.at), notes: [...fold.notes, event.text] };
-  if (event.type === 'count') return { ...passRun(fold, event.at), counts: { ...fold.counts, [event.gearKind]: event.counted } };
+  if (event.type === 'count') return counted(passRun(fold, event.at), { [event.gearKind]: event.counted });
+  if (event.type === 'count-all') return counted(passRun(fold, event.at), event.counts);
   if (fold.ended) return fold;
   const now = passRun(fold, event.at);
   switch (event.type) {

@@ -69,6 +69,8 @@ export const RunEvent = z.discriminatedUnion('type', [
   /** The blocks that have not begun are these from now on. */
   z.object({ ...base, type: z.literal('replan'), blocks: z.array(block).max(24) }),
   z.object({ ...base, type: z.literal('count'), gearKind: mapKey(40), counted: whole(0, 999) }),
+  /** Several kinds at once, such as everything at a switch. */
+  z.object({ ...base, type: z.literal('count-all'), counts: z.record(mapKey(40), whole(0, 999)) }),
   z.object({ ...base, type: z.literal('strike'), target: EventId }),
   /** The target play event counts as this one instead. */
   z.object({ ...base, type: z.literal('replace'), target: EventId, event: playEvent }),

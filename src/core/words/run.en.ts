@@ -47,6 +47,8 @@ export function runEventWords(event: RunEvent, plan: RunPlan): string {
       return 'Changed the rest of the lesson';
     case 'count':
       return `Counted ${event.counted} ${event.gearKind}`;
+    case 'count-all':
+      return 'Counted all gear';
     case 'strike':
       return 'Crossed out an entry';
     case 'replace':

@@ -102,6 +102,7 @@ function EntryDetails({ entry }: { entry: LogEntry }) {
               {entry.gearMissing.map((g) => (
                 <li key={g.gearKind}>
                   {g.counted} of {counted(g.need, g.gearKind)}
+                  {g.atSwitch !== undefined && <span className="text-muted">, first missed at switch {g.atSwitch}</span>}
                 </li>
               ))}
             </ul>

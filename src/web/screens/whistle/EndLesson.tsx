@@ -1,6 +1,7 @@
+import { gearToCount } from '../../../core/live/gearCounts.ts';
 import type { RunPlan } from '../../../core/live/runPlan.ts';
 import type { RunState } from '../../../core/live/runState.ts';
-import { CountBack, gearToCount } from './SidePanels.tsx';
+import { CountBack } from './SidePanels.tsx';
 import type { LiveRun } from './useRun.ts';
 import { WhistleDialog } from './WhistleDialog.tsx';
 
@@ -18,7 +19,8 @@ export function EndLesson({
   onClose: () => void;
   onEnded: () => void;
 }) {
-  const uncounted = gearToCount(plan).filter((g) => state.counts[g.gearKind] === undefined).length;
+  const open = gearToCount(plan).filter((g) => state.counts[g.gearKind] === undefined);
+  const uncounted = open.length;
   return (
     <WhistleDialog
       title="End the lesson?"
@@ -37,6 +39,15 @@ export function EndLesson({
           : 'All gear is counted.'}{' '}
         It goes into the logbook either way.
       </p>
+      {uncounted > 1 && (
+        <button
+          type="button"
+          className="head mb-2 min-h-11 bg-ink-3 px-4 text-base hover:bg-[#3a4a60]"
+          onClick={() => send({ type: 'count-all', counts: Object.fromEntries(open.map((g) => [g.gearKind, g.need])) })}
+        >
+          Everything else is back
+        </button>
+      )}
       <CountBack plan={plan} state={state} send={send} />
     </WhistleDialog>
   );

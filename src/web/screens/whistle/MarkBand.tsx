@@ -43,7 +43,7 @@ export function MarkBand({ run }: { run: LiveRun }) {
   );
   if (!rows.length || run.state.ended) return null;
   return (
-    <section className="shrink-0 bg-ink-2" aria-label="Marks">
+    <section className={`grow bg-ink-2 ${open ? 'basis-full' : 'basis-0'}`} aria-label="Marks">
       <button type="button" className="head min-h-11 px-3 text-base hover:underline" aria-expanded={open} onClick={() => setOpen(!open)}>
         Marks …
       </button>

@@ -35,7 +35,7 @@ export function OffenceBand({ run, block }: { run: LiveRun; block: PlanBlock }) 
     setOpen(false);
   };
   return (
-    <section className="shrink-0 bg-ink-2" aria-label="Offenses">
+    <section className={`min-w-0 grow bg-ink-2 ${open ? 'basis-full' : 'basis-0'}`} aria-label="Offenses">
       <div className="flex items-center gap-3 px-3">
         <button type="button" className="head min-h-11 text-base hover:underline" aria-expanded={open} onClick={() => setOpen(!open)}>
           Offense …

@@ -167,7 +167,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
         </button>
       )}
       <SittingOutBand run={run} onOpen={() => setNaming(true)} />
-      <div className="grid min-h-0 flex-1 grid-cols-[400px_1fr] gap-6 p-6 max-[900px]:flex max-[900px]:flex-col max-[900px]:gap-4 max-[900px]:overflow-auto max-[900px]:p-3">
+      <div className="grid min-h-0 flex-1 grid-cols-[400px_1fr] gap-6 p-6 [@media(max-height:720px)]:py-3 max-[900px]:flex max-[900px]:flex-col max-[900px]:gap-4 max-[900px]:overflow-auto max-[900px]:p-3">
         <section className="flex min-h-0 flex-col max-[900px]:shrink-0" aria-label="Time">
           <p
             role="timer"
@@ -208,8 +208,10 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
           ) : (
             <BetweenGames plan={plan} at={step?.block ?? 0} />
           )}
-          <MarkBand run={run} />
-          {block?.game && <OffenceBand key={block.id} run={run} block={block} />}
+          <div className="flex shrink-0 flex-wrap gap-3 empty:hidden">
+            <MarkBand run={run} />
+            {block?.game && <OffenceBand key={block.id} run={run} block={block} />}
+          </div>
           <SidePanels plan={plan} state={state} send={send} />
         </section>
       </div>
