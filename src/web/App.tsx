@@ -16,6 +16,7 @@ const TryOut = lazy(() => import('./screens/tryout/TryOut.tsx').then((m) => ({ d
 const Rotation = lazy(() => import('./screens/rotation/Rotation.tsx').then((m) => ({ default: m.Rotation })));
 const ByGrade = lazy(() => import('./screens/grades/ByGrade.tsx').then((m) => ({ default: m.ByGrade })));
 const SupportNote = lazy(() => import('./screens/support/SupportNote.tsx').then((m) => ({ default: m.SupportNote })));
+const AdultsDay = lazy(() => import('./screens/support/AdultsDay.tsx').then((m) => ({ default: m.AdultsDay })));
 const Ladders = lazy(() => import('./screens/ladders/Ladders.tsx').then((m) => ({ default: m.Ladders })));
 const Meeting = lazy(() => import('./screens/ladders/Meeting.tsx').then((m) => ({ default: m.Meeting })));
 const Whistle = lazy(() => import('./screens/whistle/Whistle.tsx').then((m) => ({ default: m.Whistle })));
@@ -37,6 +38,7 @@ export function App() {
           <Route path="/desk/:periodId/rotation" element={<Rotation />} />
           <Route path="/desk/:periodId/grades" element={<ByGrade />} />
           <Route path="/desk/:periodId/support" element={<SupportNote />} />
+          <Route path="/adults/:date?" element={<AdultsDay />} />
           <Route path="/whistle/:runId" element={<Whistle />} />
           <Route path="/classes/:classId?" element={<Classes />} />
           <Route path="/ladders/:classId/:studentId?" element={<Ladders />} />

@@ -1,20 +1,18 @@
 import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
-import type { AdaptCell, PlacePlan } from '../../../core/fit/adaptLesson.ts';
 import type { FitInput } from '../../../core/fit/fitted.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
-import { bellText, clockSeconds } from '../../../core/model/period.ts';
-import { initialsOf } from '../../../core/model/student.ts';
-import { CAUTION_WORDS } from '../../../core/words/adapt.en.ts';
+import { clockSeconds } from '../../../core/model/period.ts';
 import type { Desk } from '../../api.ts';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { longDate, shortBell } from '../../parts/now.ts';
 import { WithLesson } from '../../parts/WithLesson.tsx';
 import { useFitAtOnce } from '../../worker/useFit.ts';
-import { type DialNames, dialText } from '../desk/adapt/dialText.ts';
+import type { DialNames } from '../desk/adapt/dialText.ts';
 import { useAdaptations } from '../desk/adapt/useAdaptations.ts';
 import { useAdaptedLesson } from '../desk/adapt/useAdaptedLesson.ts';
+import { AdultTask, tasksOf } from './AdultTask.tsx';
 
 /** One page for each adult who helps: where, when, what to do, what not; initials and actions, no support words. It goes on paper as it is. */
 export function SupportNote() {
@@ -31,11 +29,6 @@ export function SupportNote() {
   );
 }
 
-interface Task {
-  cell: AdaptCell;
-  plan: PlacePlan;
-}
-
 function Notes({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
   const input = useMemo<FitInput>(() => ({ ...desk, lesson }), [desk, lesson]);
   const { fitted } = useFitAtOnce(input);
@@ -43,11 +36,6 @@ function Notes({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
   const { adults, adapted } = useAdaptedLesson(desk, input, fitted, adaptations);
   const names: DialNames = { gear: desk.cupboard, homeMade: adaptations.homeMade, adults, students: [] };
   const start = clockSeconds(desk.period.start);
-  const tasksOf = (adultId: string): Task[] =>
-    (adapted?.cells ?? [])
-      .flatMap((cell) => cell.plans.map((plan) => ({ cell, plan })))
-      .filter(({ plan }) => plan.isAccepted && plan.dials.some((d) => d.adultId === adultId))
-      .sort((a, b) => a.plan.from - b.plan.from);
   return (
     <>
       <div className="print:hidden">
@@ -70,7 +58,7 @@ function Notes({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
         {adapted && adults.length === 0 && <p className="mt-3">No adult is in this lesson. Add one on the desk, under Fit for all.</p>}
         {adapted &&
           adults.map((adult) => {
-            const tasks = tasksOf(adult.id);
+            const tasks = tasksOf(adapted.cells, adult.id);
             return (
               <section key={adult.id} aria-label={adult.name} className="mt-5 break-after-page border-t border-ink pt-2">
                 <h2 className="text-lg">{adult.name}</h2>
@@ -80,28 +68,13 @@ function Notes({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
                     const student = desk.students.find((s) => s.id === cell.student);
                     const block = fitted?.blocks.find((b) => b.id === cell.block);
                     return (
-                      <li key={`${cell.student}|${cell.block}|${plan.place}`} className="break-inside-avoid">
-                        <p className="head text-base">
-                          {shortBell(bellText(start + plan.from))}–{shortBell(bellText(start + plan.until))} ·{' '}
-                          {student ? initialsOf(student) : '?'} · {plan.title ?? block?.title}
-                        </p>
-                        <p>{plan.dials.map((d) => dialText(d, names)).join('. ')}.</p>
-                        {plan.cautions.length > 0 && (
-                          <p className="text-caution">
-                            {plan.cautions
-                              .filter((c) => c !== 'care-plan')
-                              .map((c) => CAUTION_WORDS[c])
-                              .join('. ')}
-                            .
-                          </p>
-                        )}
-                        <p className="text-muted">
-                          Not: lifting, moving a hand or a leg for them, or taking over. Ask before you touch a person or a device.
-                        </p>
-                        {plan.withoutAdult && (
-                          <p className="text-muted">Called away? {plan.withoutAdult.map((d) => dialText(d, names)).join('. ')}.</p>
-                        )}
-                      </li>
+                      <AdultTask
+                        key={`${cell.student}|${cell.block}|${plan.place}`}
+                        {...{ cell, plan, names }}
+                        start={start}
+                        student={student}
+                        title={block?.title}
+                      />
                     );
                   })}
                 </ol>

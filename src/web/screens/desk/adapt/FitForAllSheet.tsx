@@ -79,6 +79,10 @@ export function FitForAllSheet({ desk, fitted, adaptations, adapting, chosen, on
         <p>
           <Link className="text-tape underline" to={`/desk/${desk.period.id}/support`}>
             Notes for {counted(adults.length, 'adult')}
+          </Link>{' '}
+          ·{' '}
+          <Link className="text-tape underline" to={`/adults/${desk.period.date}`}>
+            Adults’ day
           </Link>
         </p>
       )}

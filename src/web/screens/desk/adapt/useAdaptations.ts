@@ -54,9 +54,11 @@ interface Known {
 }
 const keyOf = (lessonId: string) => ['adaptations', lessonId];
 
+/** Asks the server for a lesson's choices. */
+export const readAdaptations = (lessonId: string) => call<Known>('GET', `/adaptations/${lessonId}`);
+
 /** What the server has of a lesson's choices, and what can be made for them. */
-export const useStoredAdaptations = (lessonId: string) =>
-  useQuery({ queryKey: keyOf(lessonId), queryFn: () => call<Known>('GET', `/adaptations/${lessonId}`) });
+export const useStoredAdaptations = (lessonId: string) => useQuery({ queryKey: keyOf(lessonId), queryFn: () => readAdaptations(lessonId) });
 
 /**
  * What was chosen for students of a lesson. Choices count here at once and are sent in order; they wait in this page's memory alone,
