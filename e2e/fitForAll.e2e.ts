@@ -191,6 +191,48 @@ describe('Fit for all', () => {
     await screen.expectAccessible();
   });
 
+  it('shows an adult the whole day, lesson by lesson', async () => {
+    await screen.page.goto(`${app.base}/adults`);
+    await screen.says(/An adult (guides|spots)/);
+    await screen.says('Grade 3b');
+    await screen.expectAccessible();
+  });
+
+  it('puts a lane that a plan asks for on the floor, undone like any edit', async () => {
+    await screen.page.evaluate(async () => {
+      const lane = { dial: 'space', to: 'own-lane', data: { widthM: 1.5, lengthM: 3 }, keeps: ['send', 'aim'], cost: 5.3 };
+      const after = { accepted: [lane], refused: [] };
+      const edit = {
+        id: 'lane-1',
+        name: 'use 1 change',
+        lessonRevision: 0,
+        student: 'grade-5a-17',
+        block: 'mills-game',
+        place: 'windmill',
+        after,
+      };
+      await fetch('/api/adaptations/lesson-mills', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(edit),
+      });
+    });
+    await screen.page.goto(`${app.base}/desk/mills-${today}`);
+    await screen.click('tab', /^Fit for all/);
+    const { students } = (await (await fetch(`${app.base}/api/classes/grade-5a`)).json()) as {
+      students: { id: string; givenName: string }[];
+    };
+    await screen.click('button', new RegExp(`^${students.find((s) => s.id === 'grade-5a-17')!.givenName} .* in Nine mills`));
+    await screen.click('button', /Windmill$/);
+    await screen.says('The lane isn’t on the floor yet.');
+    await screen.click('button', 'Put the lane on the floor');
+    await screen.says('The lane isn’t on the floor yet.', { not: true });
+    await screen.find('button', 'Undo: add a lane of its own to the floor');
+    await screen.expectAccessible();
+    await screen.click('button', 'Undo: add a lane of its own to the floor');
+    await screen.says('The lane isn’t on the floor yet.');
+  });
+
   it('sets a game beside itself in all six bands, and plays it as another one until that is undone', async () => {
     await screen.page.goto(`${app.base}/desk/weather-${today}`);
     await screen.click('tab', 'Rules');

@@ -105,7 +105,7 @@ export const DIAL_WORDS: Record<DialCode, (thing: string, data: Record<string, u
   'wider-gaps': (_, d) => `Make every gap at least ${Number(d.toM ?? 0.92).toFixed(2)} m wide`,
   'smooth-path': () => 'Keep a flat, clear path',
   'shorter-way': () => 'Shorten the way',
-  'own-lane': () => 'Tape a lane of its own, 1.5 m wide',
+  'own-lane': (_, d) => `Tape a lane of its own, ${Number(d.widthM ?? 1.5)} m wide`,
   'room-around': () => 'Others stay an arm’s length and a step away',
   'small-group': () => 'Play in a group of two or three',
   'home-spot': () => 'Play from a home spot',

@@ -204,7 +204,7 @@ export function Planning({ desk }: { desk: DeskData }) {
                   )}
                   {fitted && sheet === 'Who' && <WhoSheet {...{ desk, lesson, fitted, block, perform }} />}
                   {fitted && sheet === 'Fit for all' && (
-                    <FitForAllSheet {...{ desk, fitted, adaptations, adapting }} chosen={block?.id} onBlock={selectBlock} />
+                    <FitForAllSheet {...{ desk, fitted, adaptations, adapting, perform }} chosen={block?.id} onBlock={selectBlock} />
                   )}
                   {sheet === 'Ways' && <WaysSheet {...{ input, block, speak, perform }} />}
                   {sheet === 'Rules' && (

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { AdaptCell } from '../../../../core/fit/adaptLesson.ts';
 import type { FittedLesson } from '../../../../core/fit/fitted.ts';
 import { counted } from '../../../../core/formats/speak.ts';
+import type { Edit } from '../../../../core/model/edit.ts';
 import type { Desk } from '../../../api.ts';
 import { Problem } from '../../../parts/Problem.tsx';
 import { AdaptGrid } from './AdaptGrid.tsx';
@@ -19,6 +20,8 @@ interface Props {
   fitted: FittedLesson;
   adaptations: Adaptations;
   adapting: ReturnType<typeof useAdaptedLesson>;
+  /** Edits of the lesson itself: what a plan needs on the floor. */
+  perform(edit: Edit, name?: string): void;
   /** The block that the strip shows. */
   chosen: string | undefined;
   onBlock(id: string): void;
@@ -32,7 +35,7 @@ const COUNTED: Record<AdaptCell['state'], (n: number) => string> = {
 };
 
 /** Students with supports and the blocks of the lesson: how each plays the same game, and one proposal at a time. Private. */
-export function FitForAllSheet({ desk, fitted, adaptations, adapting, chosen, onBlock }: Props) {
+export function FitForAllSheet({ desk, fitted, adaptations, adapting, perform, chosen, onBlock }: Props) {
   const [picked, setPicked] = useState<{ student: string; block: string } | null>(null);
   const [editing, setEditing] = useState<string | null>(null);
   const { homeMade } = adaptations;
@@ -73,7 +76,9 @@ export function FitForAllSheet({ desk, fitted, adaptations, adapting, chosen, on
       <SameAsLastTime {...{ desk, fitted, cells, adaptations }} />
       <OpenQuestions findings={adapted?.conflicts ?? []} desk={desk} onStudent={setEditing} />
       <StudentSupports desk={desk} student={editing} onStudent={setEditing} />
-      {cell && !editing && <Proposal key={`${cell.student}|${cell.block}`} {...{ cell, cells, desk, fitted, adaptations, homeMade }} />}
+      {cell && !editing && (
+        <Proposal key={`${cell.student}|${cell.block}`} {...{ cell, cells, desk, fitted, adaptations, homeMade, perform }} />
+      )}
       <AdultsHere desk={desk} />
       {cells.some((c) => c.plans.some((p) => p.dials.some((d) => d.adultId))) && (
         <p>

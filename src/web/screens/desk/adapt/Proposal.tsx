@@ -1,4 +1,3 @@
-import { X } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Dial } from '../../../../core/adapt/candidate.ts';
@@ -6,15 +5,19 @@ import { type AdaptCell, changesIn, type PlacePlan } from '../../../../core/fit/
 import type { FittedLesson } from '../../../../core/fit/fitted.ts';
 import { counted, listed } from '../../../../core/formats/speak.ts';
 import { type AdaptationChoice, accepting, choiceFor } from '../../../../core/model/adaptation.ts';
+import type { Edit } from '../../../../core/model/edit.ts';
 import type { HomeMade } from '../../../../core/model/homeMade.ts';
 import { bellText, clockSeconds } from '../../../../core/model/period.ts';
+import { limitsFor } from '../../../../core/model/school.ts';
 import { shortName } from '../../../../core/model/student.ts';
-import { ACTION_WORDS, CAUTION_WORDS, DEMAND_WORDS, DIAL_NAME_WORDS, needWords } from '../../../../core/words/adapt.en.ts';
+import { ACTION_WORDS, CAUTION_WORDS, DEMAND_WORDS, needWords } from '../../../../core/words/adapt.en.ts';
 import type { Desk } from '../../../api.ts';
 import { shortBell } from '../../../parts/now.ts';
 import { useSchool } from '../../../parts/units.ts';
 import { Contested } from './Contested.tsx';
-import { type DialNames, dialText, takesText } from './dialText.ts';
+import { DialRow } from './DialRow.tsx';
+import { type DialNames, dialText } from './dialText.ts';
+import { LaneOnFloor } from './LaneOnFloor.tsx';
 import type { Adaptations } from './useAdaptations.ts';
 
 /** The choice with a proposed plan in use, and what is done without its adult. */
@@ -28,10 +31,11 @@ interface Props {
   fitted: FittedLesson;
   adaptations: Adaptations;
   homeMade: readonly HomeMade[];
+  perform(edit: Edit, name?: string): void;
 }
 
 /** How one student plays one game: place by place, what is changed and why, what it takes, and what else would work. */
-export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade }: Props) {
+export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade, perform }: Props) {
   const school = useSchool();
   const isChanged = (p: PlacePlan) => changesIn(p).length > 0;
   const wants = (p: PlacePlan) => p.gaps.length > 0 || (isChanged(p) && !p.isAccepted);
@@ -102,6 +106,7 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade }: P
           </Link>
         </p>
       ))}
+      {block && <LaneOnFloor {...{ plan, cells, block, desk, perform }} wallClearanceM={limitsFor(school).wallClearanceM} />}
       <Contested {...{ plan, cells, desk, names, adaptations, where }} />
       {plan.cautions.length > 0 && <p className="text-caution">{plan.cautions.map((c) => CAUTION_WORDS[c]).join('. ')}.</p>}
       {plan.withoutAdult && <p className="text-muted">If the adult is away: {listed(plan.withoutAdult.map((d) => dialText(d, names)))}.</p>}
@@ -203,48 +208,5 @@ function Why({ plan, name }: { plan: PlacePlan; name: string }) {
         <p className="text-caution">This loses part of what the game is for: {listed(lost.map((a) => ACTION_WORDS[a]))}.</p>
       )}
     </>
-  );
-}
-
-/** One change as a piece of tape: what it turns, what to do, what it takes; peeled off with a word. */
-function DialRow({ dial, names, onRefuse }: { dial: Dial; names: DialNames; onRefuse?(why: string): void }) {
-  const [asking, setAsking] = useState(false);
-  const [why, setWhy] = useState('');
-  const takes = takesText(dial, names);
-  return (
-    <li className="torn bg-tint px-3 py-1.5">
-      <div className="flex items-baseline gap-3">
-        <span className="head w-20 shrink-0 text-sm text-muted">{DIAL_NAME_WORDS[dial.dial].toLowerCase()}</span>
-        <span className="flex-1 font-bold">{dialText(dial, names)}</span>
-        {takes && <span className="max-w-[40%] text-right text-xs text-muted">{takes}</span>}
-        {onRefuse && (
-          <button
-            type="button"
-            className="self-center p-1 hover:bg-paper"
-            aria-label={`Refuse: ${dialText(dial, names)}`}
-            onClick={() => setAsking(!asking)}
-          >
-            <X size={14} aria-hidden="true" />
-          </button>
-        )}
-      </div>
-      {asking && onRefuse && (
-        <form
-          className="mt-1 flex items-end gap-2"
-          onSubmit={(e) => {
-            e.preventDefault();
-            onRefuse(why.trim());
-          }}
-        >
-          <label className="flex-1 text-xs text-muted">
-            Why not? (optional, private)
-            <input className="field text-sm text-ink" value={why} maxLength={160} onChange={(e) => setWhy(e.target.value)} />
-          </label>
-          <button type="submit" className="btn">
-            Refuse this change
-          </button>
-        </form>
-      )}
-    </li>
   );
 }
