@@ -2,6 +2,7 @@ import { expose } from 'comlink';
 import { layMany } from '../../core/arrange/layMany.ts';
 import { pacedList } from '../../core/arrange/paced.ts';
 import { setOutList } from '../../core/arrange/setOutList.ts';
+import { adaptFixes } from '../../core/fit/adaptFixes.ts';
 import { adaptLesson } from '../../core/fit/adaptLesson.ts';
 import { byGrade } from '../../core/fit/byGrade.ts';
 import { fitUnweighed, type Weighing, weighing } from '../../core/fit/fit.ts';
@@ -36,6 +37,6 @@ function open(input: FitInput): { id: number; fitted: FittedLesson } {
 const weigh = (id: number, key: string): Finding | null => (opened?.id === id ? opened.weighing.weighed(key) : null);
 
 /** The fitting thread: plain data in, plain data out. */
-const fitting = { open, weigh, fitUnweighed, adaptLesson, byGrade, setOutList, pacedList, layMany, ways, regroupings };
+const fitting = { open, weigh, fitUnweighed, adaptLesson, adaptFixes, byGrade, setOutList, pacedList, layMany, ways, regroupings };
 export type Fitting = typeof fitting;
 expose(fitting);

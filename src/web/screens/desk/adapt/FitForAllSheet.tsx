@@ -77,7 +77,11 @@ export function FitForAllSheet({ desk, fitted, adaptations, adapting, perform, c
       <OpenQuestions findings={adapted?.conflicts ?? []} desk={desk} onStudent={setEditing} />
       <StudentSupports desk={desk} student={editing} onStudent={setEditing} />
       {cell && !editing && (
-        <Proposal key={`${cell.student}|${cell.block}`} {...{ cell, cells, desk, fitted, adaptations, homeMade, perform }} />
+        <Proposal
+          key={`${cell.student}|${cell.block}`}
+          {...{ cell, cells, desk, fitted, adaptations, homeMade, perform }}
+          request={adapting.request}
+        />
       )}
       <AdultsHere desk={desk} />
       {cells.some((c) => c.plans.some((p) => p.dials.some((d) => d.adultId))) && (

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Dial } from '../../../../core/adapt/candidate.ts';
-import { type AdaptCell, changesIn, type PlacePlan } from '../../../../core/fit/adaptLesson.ts';
+import { type AdaptCell, type AdaptInput, changesIn, type PlacePlan } from '../../../../core/fit/adaptLesson.ts';
 import type { FittedLesson } from '../../../../core/fit/fitted.ts';
 import { counted, listed } from '../../../../core/formats/speak.ts';
 import { type AdaptationChoice, accepting, choiceFor } from '../../../../core/model/adaptation.ts';
@@ -18,6 +18,7 @@ import { Contested } from './Contested.tsx';
 import { DialRow } from './DialRow.tsx';
 import { type DialNames, dialText } from './dialText.ts';
 import { LaneOnFloor } from './LaneOnFloor.tsx';
+import { PlanFixes } from './PlanFixes.tsx';
 import type { Adaptations } from './useAdaptations.ts';
 
 /** The choice with a proposed plan in use, and what is done without its adult. */
@@ -32,10 +33,12 @@ interface Props {
   adaptations: Adaptations;
   homeMade: readonly HomeMade[];
   perform(edit: Edit, name?: string): void;
+  /** What the plans were worked out from. */
+  request: AdaptInput | null;
 }
 
 /** How one student plays one game: place by place, what is changed and why, what it takes, and what else would work. */
-export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade, perform }: Props) {
+export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade, perform, request }: Props) {
   const school = useSchool();
   const isChanged = (p: PlacePlan) => changesIn(p).length > 0;
   const wants = (p: PlacePlan) => p.gaps.length > 0 || (isChanged(p) && !p.isAccepted);
@@ -107,6 +110,7 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade, per
         </p>
       ))}
       {block && <LaneOnFloor {...{ plan, cells, block, desk, perform }} wallClearanceM={limitsFor(school).wallClearanceM} />}
+      <PlanFixes {...{ plan, desk, names, request }} />
       <Contested {...{ plan, cells, desk, names, adaptations, where }} />
       {plan.cautions.length > 0 && <p className="text-caution">{plan.cautions.map((c) => CAUTION_WORDS[c]).join('. ')}.</p>}
       {plan.withoutAdult && <p className="text-muted">If the adult is away: {listed(plan.withoutAdult.map((d) => dialText(d, names)))}.</p>}
