@@ -238,6 +238,10 @@ describe('Fit for all', () => {
     await screen.click('tab', 'Rules');
     await screen.click('link', 'By grade: all six bands');
     await screen.says('Weather round by grade');
+    await screen.page.goto(`${app.base}/desk/mills-${today}/grades`);
+    await screen.says('plays so: EN');
+    await screen.expectAccessible();
+    await screen.page.goto(`${app.base}/desk/weather-${today}/grades`);
     await screen.says('worked out here');
     await screen.expectAccessible();
     await screen.click('button', 'Play it as Pre-K');

@@ -1,6 +1,6 @@
 import type { StudentPrivate } from '../core/model/student.ts';
 
-type Needs = Pick<StudentPrivate, 'supports' | 'wish' | 'wishes' | 'limits' | 'refined'>;
+type Needs = Pick<StudentPrivate, 'supports' | 'wish' | 'wishes' | 'limits' | 'refined' | 'band'>;
 
 /** Supports of invented students, by class and by index in its roster. */
 export const DEMO_SUPPORTS: Record<string, Record<number, Needs>> = {
@@ -32,7 +32,7 @@ export const DEMO_SUPPORTS: Record<string, Record<number, Needs>> = {
     9: { supports: [{ kind: 'breath', degree: 1 }, { kind: 'care-plan' }] },
     12: { supports: [{ kind: 'hard-of-hearing', degree: 2 }] },
     16: { supports: [{ kind: 'low-vision', degree: 3 }] },
-    20: { supports: [{ kind: 'weak-grip', degree: 3 }] },
+    20: { supports: [{ kind: 'weak-grip', degree: 3 }], band: '2-3' },
     25: { supports: [{ kind: 'blind' }] },
   },
   'grade-6d': {

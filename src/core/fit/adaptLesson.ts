@@ -160,8 +160,9 @@ export function studentsOf({ ratings, attendance }: Pick<FitInput, 'ratings' | '
     if (today?.role === 'light') add('light-activity');
     if (today?.status === 'no-shoes') add('no-shoes');
     if (supports.length === 0 && !own?.limits?.length && !own?.refined) return [];
-    const { refined, limits, wishes } = own ?? {};
-    return [{ id, supports, ...(refined && { refined }), ...(limits && { limits }), ...(wishes && { wishes }) }];
+    const { refined, limits, wishes, band } = own ?? {};
+    const more = { ...(refined && { refined }), ...(limits && { limits }), ...(wishes && { wishes }), ...(band && { band }) };
+    return [{ id, supports, ...more }];
   });
 }
 

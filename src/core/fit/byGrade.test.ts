@@ -57,4 +57,27 @@ describe('a game by grade', () => {
     expect(columns.filter((c) => c.isHere).map((c) => c.band)).toEqual(['2-3', '4-5']);
     expect(byGrade(desk, 'nothing')).toBeUndefined();
   });
+
+  it('marks the other grade of a mixed class, and who plays as another band than the class', () => {
+    const desk = deskOf('nine-mills');
+    const [first, second] = desk.students;
+    const ratings = desk.ratings.map((r) =>
+      r.studentId === first.id ? { ...r, band: '2-3' as const } : r.studentId === second.id ? { ...r, band: '4-5' as const } : r,
+    );
+    const mixed = { ...desk, ratings, schoolClass: { ...desk.schoolClass, alsoGrade: '6' as const } };
+    const { columns } = byGrade(mixed, blockOf(desk).id)!;
+    expect(columns.filter((c) => c.isHere).map((c) => c.band)).toEqual(['4-5', '6-8']);
+    expect(columns.flatMap((c) => c.own.map((id) => [c.band, id]))).toEqual([['2-3', first.id]]);
+  });
+
+  it('tells how many have met each stage of the game before', () => {
+    const desk = deskOf('lantern-roll');
+    const [first, second] = desk.students.map((s) => s.id as string);
+    const day = { days: 1, up: 0, down: 0 };
+    const stages = { 'near-big': { [first]: day, [second]: day, gone: day }, slide: { [first]: day } };
+    const { met } = byGrade({ ...desk, history: { met: {}, roles: {}, stages, lessons: 3 } }, blockOf(desk).id)!;
+    expect(met.map((m) => m.students)).toEqual([2, 0, 0, 0, 0]);
+    const other = deskOf('nine-mills');
+    expect(byGrade(other, blockOf(other).id)!.met).toEqual([]);
+  });
 });

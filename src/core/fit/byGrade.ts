@@ -1,3 +1,4 @@
+import { formatOf } from '../formats/registry.ts';
 import type { SettingMeta } from '../formats/setting.ts';
 import { BANDS, type Band, bandOf, type Grade } from '../model/band.ts';
 import type { Edit } from '../model/edit.ts';
@@ -14,6 +15,8 @@ export interface BandColumn {
   band: Band;
   /** The class, or a class that joins it, is of this band. */
   isHere: boolean;
+  /** Students of the class who play as this band and not as the class. Private. */
+  own: string[];
   values: Record<string, unknown>;
   sources: Record<string, ValueSource>;
   groups: { count: number; least: number; most: number };
@@ -30,6 +33,8 @@ export interface ByGrade {
   format: string;
   settings: SettingMeta[];
   columns: BandColumn[];
+  /** Stages of the game with how many of the class have met each in its last lessons. Earlier exposure decides more than age. */
+  met: { title: string; students: number }[];
 }
 
 /** A grade of each band: the band alone decides. */
@@ -40,7 +45,9 @@ export function byGrade(input: FitInput, blockId: string, guests: readonly Grade
   const block = input.lesson.blocks.find((b) => b.id === blockId);
   const game = input.games.find((g) => g.id === block?.game?.gameId);
   if (!block?.game || !game) return undefined;
-  const here = new Set([input.schoolClass.grade, ...guests].map(bandOf));
+  const { grade, alsoGrade } = input.schoolClass;
+  const here = new Set([grade, ...(alsoGrade ? [alsoGrade] : []), ...guests].map(bandOf));
+  const isOther = (band: Band) => band !== bandOf(grade);
   let settings: SettingMeta[] = [];
   const columns = BANDS.map((band): BandColumn => {
     const { groups: _groups, locks: _locks, ...chosen } = block.game!;
@@ -55,6 +62,7 @@ export function byGrade(input: FitInput, blockId: string, guests: readonly Grade
     return {
       band,
       isHere: here.has(band),
+      own: input.ratings.filter((r) => r.band === band && isOther(band)).map((r) => r.studentId),
       values: Object.fromEntries(played.settings.map(({ key }) => [key, played.values[key] ?? solvedOf(key, played)])),
       sources,
       groups: { count: played.groups.length, least: Math.min(...sizes, Number.POSITIVE_INFINITY), most: Math.max(...sizes, 0) },
@@ -65,7 +73,14 @@ export function byGrade(input: FitInput, blockId: string, guests: readonly Grade
       timeOnTask: played.forecast.activeShare.mean,
     };
   });
-  return { format: game.format, settings, columns };
+  const there = new Set(input.students.map((s) => s.id as string));
+  const met = formatOf(game.format)
+    .stages(game.setup)
+    .map(({ id, title }) => ({
+      title,
+      students: Object.keys(input.history?.stages[id] ?? {}).filter((student) => there.has(student)).length,
+    }));
+  return { format: game.format, settings, columns, met };
 }
 
 function sourceOf(meta: SettingMeta, own: Record<string, unknown>): ValueSource {

@@ -85,6 +85,7 @@ export function fitForAll(request: FitForAllRequest): { plans: StudentPlan[]; ga
   ];
   const room = request.room === undefined || request.room === null ? undefined : checked(RoomRecord, request.room, 'room');
   const abilities = new Map(students.map((s) => [s.id, abilityOf(s)]));
+  const bands = new Map(students.map((s) => [s.id, s.band]));
   const supported = new Set(students.filter((s) => s.supports.length > 0 || s.limits?.length).map((s) => s.id));
   const blocks = request.blocks.map((block): MatchBlock => {
     const game = withFormat(checked(GameRecord, block.game, `game of ${block.id}`), block, room?.outline, kinds);
@@ -98,7 +99,7 @@ export function fitForAll(request: FitForAllRequest): { plans: StudentPlan[]; ga
       parts: block.players.flatMap(({ id, role, group }): Part[] => {
         const student = abilities.get(id);
         if (!student) return [];
-        const levels = withSituation(demandsOf(game, block.band, role), student, facts);
+        const levels = withSituation(demandsOf(game, bands.get(id) ?? block.band, role), student, facts);
         return [{ student: id, ...(role === undefined ? {} : { role }), ...(group === undefined ? {} : { group }), levels }];
       }),
       classmates: block.players

@@ -96,6 +96,7 @@ export interface Format {
   board(plays: readonly Playing<unknown>[], pieces: readonly Piece[], round?: number): BoardPart[];
   results(plays: readonly Playing<unknown>[]): { code: string; rows: ResultRow[] };
   keepsAttempts: boolean;
+  stages(setup: unknown): { id: string; title: string }[];
   attempts(setup: unknown, events: readonly PlayEvent[]): Attempts[];
   clockEvents(segment: Segment, rounds: number, setup: unknown): { type: string }[];
 }
@@ -156,6 +157,7 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
     board: (plays, pieces, round) => spec.board(plays.map(parsed), pieces, round),
     results: (plays) => spec.results(plays.map(parsed)),
     keepsAttempts: spec.attempts !== undefined,
+    stages: (setup) => spec.stages?.(spec.parseSetup(setup)) ?? [],
     attempts: (setup, events) => spec.attempts?.(spec.play.parse(setup), events) ?? [],
     clockEvents: (segment, rounds, setup) => spec.clockEvents?.(segment, rounds, spec.play.parse(setup)) ?? [],
   };

@@ -92,6 +92,8 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   board(plays: readonly Playing<P>[], pieces: readonly Piece[], round?: number): BoardPart[];
   /** What the logbook keeps; best first or in group order. */
   results(plays: readonly Playing<P>[]): { code: string; rows: ResultRow[] };
+  /** Stages that students meet one after the other, the first first; none if left out. */
+  stages?(setup: G): { id: string; title: string }[];
   /** Tries by step, for charts; none if left out. */
   attempts?(setup: P, events: readonly PlayEvent[]): Attempts[];
   /** Events that the clock causes in one play when a segment ends; `rounds` is how many the block has. None if left out. */

@@ -12,5 +12,7 @@ export const SchoolClass = z.object({
   id: ClassId,
   name: line(40),
   grade: Grade,
+  /** A mixed class: the other grade that is in it. Times and distances follow the first. */
+  alsoGrade: Grade.optional(),
 });
 export type SchoolClass = z.infer<typeof SchoolClass>;

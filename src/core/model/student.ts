@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Band } from './band.ts';
 import { Ability, Demand } from './demand.ts';
 import { ClassId, StudentId } from './ids.ts';
 import { recordFields } from './record.ts';
@@ -44,6 +45,8 @@ export const StudentPrivate = z.object({
     .refine((list) => new Set(list.map((l) => l.skill)).size === list.length, { message: 'repeated' })
     .optional(),
   handYes: z.boolean().optional(),
+  /** The grades that the student plays as, if not as the class does: set by ability. */
+  band: Band.optional(),
 });
 export type StudentPrivate = z.infer<typeof StudentPrivate>;
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Band } from './band.ts';
 import { Ability, Demand } from './demand.ts';
 
 /** Supports by function, never by diagnosis, in the order in which a teacher looks for them. */
@@ -103,5 +104,7 @@ export const AdaptStudent = z.object({
   /** Never lifted by a cost, a spotter or a refinement. */
   limits: z.array(Demand).optional(),
   wishes: StudentWishes.optional(),
+  /** The band that a game's own demands are read for, if not the block's. */
+  band: Band.optional(),
 });
 export type AdaptStudent = z.infer<typeof AdaptStudent>;

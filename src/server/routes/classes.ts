@@ -48,7 +48,19 @@ export async function removeStudent(db: Database, classId: string, student: stri
 }
 
 /** What of a student is kept apart from the rest, as a change of a student may tell it. */
-const PRIVATE_FIELDS = ['rating', 'tags', 'helper', 'supports', 'refined', 'limits', 'wishes', 'wish', 'ladders', 'handYes'] as const;
+const PRIVATE_FIELDS = [
+  'rating',
+  'tags',
+  'helper',
+  'supports',
+  'refined',
+  'limits',
+  'wishes',
+  'wish',
+  'ladders',
+  'handYes',
+  'band',
+] as const;
 const isNothing = (value: unknown, field: string) => value === '' || (field !== 'supports' && Array.isArray(value) && value.length === 0);
 
 export function classRoutes(db: Database): Router {

@@ -42,7 +42,7 @@ function withoutSupports(value) {
   if (value === null || typeof value !== 'object') return value;
   const copy = Object.fromEntries(Object.entries(value).map(([key, each]) => [key, withoutSupports(each)]));
   if (copy.kind !== 'student-private') return copy;
-  const { refined: _, limits: __, wishes: ___, wish: ____, ladders: _____, handYes: ______, ...rest } = copy;
+  const { refined: _, limits: __, wishes: ___, wish: ____, ladders: _____, handYes: ______, band: _______, ...rest } = copy;
   return { ...rest, supports: [] };
 }
 

@@ -1,7 +1,9 @@
 import { X } from 'lucide-react';
 import { useId, useState } from 'react';
+import { BANDS, type Band } from '../../core/model/band.ts';
 import type { StudentPrivate } from '../../core/model/student.ts';
 import { COMMON_SUPPORTS, SUPPORT_FAMILIES, type Support, type SupportFamily, type SupportKind } from '../../core/model/support.ts';
+import { BAND_WORDS } from '../../core/words/facts.en.ts';
 import { DEGREE_WORDS, SUPPORT_FAMILY_WORDS, SUPPORT_WORDS } from '../../core/words/supports.en.ts';
 import { problemWords } from '../api.ts';
 import { ChoiceField, CommitField } from './CommitField.tsx';
@@ -10,8 +12,9 @@ import { readCount } from './readCount.ts';
 import { SupportsMore } from './SupportsMore.tsx';
 
 /** What of a student's private record is edited here. */
-export type SupportsKnown = Pick<StudentPrivate, 'supports' | 'wish' | 'refined' | 'limits' | 'wishes'>;
-export type SupportsChange = Partial<SupportsKnown>;
+export type SupportsKnown = Pick<StudentPrivate, 'supports' | 'wish' | 'refined' | 'limits' | 'wishes' | 'band'>;
+/** An empty band is the class's. */
+export type SupportsChange = Partial<Omit<SupportsKnown, 'band'>> & { band?: Band | '' };
 
 interface Props {
   name: string;
@@ -111,6 +114,12 @@ export function SupportsEditor({ name, known, save }: Props) {
         ))}
       </details>
       <SupportsMore name={name} known={known} put={change} />
+      <ChoiceField
+        label="Plays as"
+        value={known.band ?? ''}
+        options={[['', 'the grades of the class'] as const, ...BANDS.map((b) => [b, BAND_WORDS[b]] as const)]}
+        onPick={(band) => void change({ band })}
+      />
       <CommitField label="The student’s own wish" value={wish} onCommit={(line) => save({ wish: line.trim() })} />
       <Problem text={problem} />
     </div>

@@ -46,5 +46,6 @@ export const skillLane = defineFormat({
   },
   board: laneBoard,
   results: laneResults,
+  stages: ({ ladder }) => ladder.map(({ id, title }) => ({ id, title })),
   attempts: laneAttempts,
 });

@@ -107,8 +107,17 @@ function OneClass({ data, refresh }: { data: ClassData; refresh: () => Promise<v
             onPick={(grade) => void save({ grade }).catch((e) => setProblem(problemWords(e)))}
           />
         </div>
+        <div className="w-36">
+          <ChoiceField
+            label="Mixed with"
+            value={schoolClass.alsoGrade ?? ''}
+            options={[['', 'no other grade'] as const, ...GRADE_OPTIONS.filter(([g]) => g !== schoolClass.grade)]}
+            onPick={(also) => void save({ alsoGrade: also || undefined }).catch((e) => setProblem(problemWords(e)))}
+          />
+        </div>
         <p className="pb-1.5 text-muted">
           {data.students.length} students · {BAND_WORDS[bandOf(schoolClass.grade)]}
+          {schoolClass.alsoGrade && `, some ${BAND_WORDS[bandOf(schoolClass.alsoGrade)]}`}
         </p>
         <Link className="ml-auto pb-1.5 text-tape underline" to={`/ladders/${schoolClass.id}`}>
           Skill ladders

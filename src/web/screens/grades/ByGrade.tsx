@@ -3,10 +3,11 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { type BandColumn, type ByGrade as Columns, changedFrom, editsForBand, type ValueSource } from '../../../core/fit/byGrade.ts';
 import type { FitInput } from '../../../core/fit/fitted.ts';
 import { percent } from '../../../core/formats/say.ts';
-import { counted } from '../../../core/formats/speak.ts';
+import { counted, listed } from '../../../core/formats/speak.ts';
 import type { Band } from '../../../core/model/band.ts';
 import { gesture } from '../../../core/model/edit.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
+import { initialsOf } from '../../../core/model/student.ts';
 import { formatWords } from '../../../core/words/en.ts';
 import { ruleWords } from '../../../core/words/rules.en.ts';
 import type { Desk } from '../../api.ts';
@@ -88,9 +89,20 @@ function Grades({ desk, stored }: { desk: Desk; stored: Lesson }) {
         <Problem text={problem || log.problem} />
         {!block && <p className="mt-3">This lesson has no game yet.</p>}
         {block && !columns && !problem && <p className="mt-3 text-muted">Working out six grade bands …</p>}
+        {columns && columns.met.length > 0 && (
+          <p className="mt-1">
+            Met before by this class:{' '}
+            {listed(columns.met.map((m) => `${m.title} (${m.students ? counted(m.students, 'student') : 'nobody yet'})`))}.{' '}
+            <span className="text-muted">What students have met decides more than age: each starts where they got to.</span>
+          </p>
+        )}
         {block && columns && (
           <Table
             found={columns}
+            initials={(id) => {
+              const student = desk.students.find((s) => s.id === id);
+              return student ? initialsOf(student) : '?';
+            }}
             set={block.game!.settings}
             onUse={(column, own) => {
               const edits = editsForBand(column, own, block.id, block.game!.settings);
@@ -106,10 +118,12 @@ function Grades({ desk, stored }: { desk: Desk; stored: Lesson }) {
 interface TableProps {
   found: Columns;
   set: Readonly<Record<string, unknown>>;
+  /** Initials of a student by id. */
+  initials(id: string): string;
   onUse(column: BandColumn, own: BandColumn): void;
 }
 
-function Table({ found: { format, settings, columns }, set, onUse }: TableProps) {
+function Table({ found: { format, settings, columns }, set, initials, onUse }: TableProps) {
   const units = useUnits();
   const words = formatWords(format);
   const own = columns.find((c) => c.isHere) ?? columns[0];
@@ -137,7 +151,10 @@ function Table({ found: { format, settings, columns }, set, onUse }: TableProps)
               className={`px-2 pb-1.5 text-left ${c === own ? 'border-x-[1.5px] border-t-[1.5px] border-ink' : ''}`}
             >
               <span className="head block text-base">{BAND_WORDS[c.band]}</span>
-              <span className="block text-xs font-normal text-muted">{c === own ? 'this class' : c.isHere ? 'joins here' : ''}</span>
+              <span className="block text-xs font-normal text-muted">
+                {c === own ? 'this class' : c.isHere ? 'also in this class' : ''}
+              </span>
+              {c.own.length > 0 && <span className="block text-xs font-normal text-tape">plays so: {c.own.map(initials).join(', ')}</span>}
               <button
                 type="button"
                 className="mt-1 border px-1.5 py-0.5 text-xs font-normal hover:bg-tint disabled:text-muted"

@@ -11,6 +11,7 @@ import { bellText, clockSeconds } from '../../../../core/model/period.ts';
 import { limitsFor } from '../../../../core/model/school.ts';
 import { shortName } from '../../../../core/model/student.ts';
 import { ACTION_WORDS, CAUTION_WORDS, DEMAND_WORDS, needWords } from '../../../../core/words/adapt.en.ts';
+import { BAND_WORDS } from '../../../../core/words/facts.en.ts';
 import type { Desk } from '../../../api.ts';
 import { shortBell } from '../../../parts/now.ts';
 import { useSchool } from '../../../parts/units.ts';
@@ -47,6 +48,7 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade, per
   );
   const plan = cell.plans.find((p) => p.place === place) ?? cell.plans[0];
   const student = desk.students.find((s) => s.id === cell.student);
+  const band = desk.ratings.find((r) => r.studentId === cell.student)?.band;
   const block = fitted.blocks.find((b) => b.id === cell.block);
   const name = student ? shortName(student) : 'A student';
   const names: DialNames = { gear: desk.cupboard, homeMade, adults: school.adults ?? [], students: desk.students };
@@ -85,6 +87,14 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade, per
             </button>
           ))}
         </div>
+      )}
+      {band && (
+        <p className="text-muted">
+          Plays as {BAND_WORDS[band]}.{' '}
+          <Link className="text-tape underline" to={`/desk/${desk.period.id}/grades?block=${cell.block}`}>
+            What those grades play differently
+          </Link>
+        </p>
       )}
       <Why plan={plan} name={student?.givenName ?? 'the student'} />
       <ul className="flex flex-col gap-1.5" aria-label="Changes">
