@@ -109,24 +109,6 @@ async function main(): Promise<void> {
   await screen.says('Keep the plan');
   await pause(4500);
   await shoot('tryout');
-  const chase = (await post('/runs', { periodId: made.id })) as { id: string };
-  await open(`/whistle/${chase.id}`, 'Hold everything');
-  while (!(await screen.text()).includes('Round 1 of 4')) {
-    await screen.click('button', 'Skip to the next step');
-    await pause(120);
-  }
-  for (const at of [2, 5]) {
-    await screen.page.$$eval(
-      'section[aria-label="Free: tap if caught"] li > button:first-child',
-      (all, i) => (all[i] as HTMLElement).click(),
-      at,
-    );
-    await screen.says('By whom?');
-    await screen.page.$$eval('section[aria-label="By whom?"] button', (all, i) => (all[i % 2] as HTMLElement).click(), at);
-  }
-  await screen.says('All saved');
-  await pause(300);
-  await shoot('whistle-chase');
   const run = (await post('/runs', { periodId: `mills-${today}` })) as { id: string };
   await open(`/whistle/${run.id}`, 'Hold everything');
   while (!(await screen.text()).includes('Round 4 of 9')) {
@@ -146,6 +128,10 @@ async function main(): Promise<void> {
     await open(to, says);
     await shoot(name);
   }
+  await open('/ladders/grade-5a/grade-5a-21', 'made at this step');
+  await screen.page.waitForSelector('.apexcharts-line-series path');
+  await pause(500);
+  await shoot('ladders');
   await open('/logbook', 'How the weeks went');
   await screen.page.waitForSelector('.apexcharts-line-series path');
   await pause(500);
