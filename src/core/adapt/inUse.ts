@@ -73,6 +73,8 @@ export function choicesNow(
   return choices.flatMap((choice): ChoiceNow[] => {
     if (choice.block !== block.id || !choice.accepted?.length) return [];
     if (choice.place === undefined || !game) return [choice];
+    // A role has no place of its own: what is in use for it holds in every round.
+    if (!game.pieces.some((p) => p.id === choice.place)) return [choice];
     const group = game.groups.findIndex((g) => g.includes(choice.student));
     const piece = game.pieces[game.rounds[Math.max(0, round)]?.[group] ?? -1];
     return piece?.id === choice.place ? [{ ...choice, title: `${piece.number} ${piece.title}` }] : [];

@@ -99,4 +99,19 @@ describe('a lesson for all', () => {
     const cupboard = demoDesk().cupboard.map((g) => (g.gearKind === 'mat' ? { ...g, latex: 'no' as const } : g));
     expect(adapted('weather-round', supports, { cupboard }).cells[0].state).toBe('fits');
   });
+
+  it('plans a chase for each role that a student has, each with what that role asks', () => {
+    const [{ plans }] = adapted('wind-and-leaves', [[{ kind: 'wheelchair' }, { kind: 'slow-tracking', degree: 2 }]]).cells;
+    expect(plans.map((p) => p.role).sort()).toEqual(['hunter', 'runner']);
+    expect(plans.map((p) => p.place)).toEqual(plans.map((p) => p.role));
+    const [hunter, runner] = ['hunter', 'runner'].map((role) => plans.find((p) => p.role === role)!);
+    expect(hunter.purpose).toContain('chase');
+    expect(runner.purpose).toContain('dodge-or-flee');
+    const choice: AdaptationFor = {
+      ...{ student: first.id, block: hunter.block, place: 'hunter', refused: [] },
+      accepted: hunter.dials as AdaptationFor['accepted'],
+    };
+    const [after] = adapted('wind-and-leaves', [[{ kind: 'wheelchair' }, { kind: 'slow-tracking', degree: 2 }]], {}, [choice]).cells;
+    expect(after.plans.filter((p) => p.isAccepted).map((p) => p.role)).toEqual(['hunter']);
+  });
 });

@@ -1,22 +1,18 @@
 import type { Accepted } from '../adapt/accepted.ts';
-import type { AdaptAdult, BlockFacts } from '../adapt/candidate.ts';
+import type { AdaptAdult } from '../adapt/candidate.ts';
 import { figuresFor } from '../adapt/figures.ts';
 import type { Gap, StudentPlan } from '../adapt/place.ts';
-import { isImplement, isObject, type Thing, thingOf } from '../adapt/things.ts';
-import { type Ask, demandsOf, purposeOf } from '../formats/asks.ts';
-import { stayOf } from '../formats/bouts.ts';
-import { gapOf } from '../formats/setting.ts';
+import { type Thing, thingOf } from '../adapt/things.ts';
 import { making } from '../gear/homeMade.ts';
-import { mayBeLatex } from '../gear/kinds.ts';
 import type { AdaptationFor } from '../model/adaptation.ts';
-import type { Demands, PurposeAction } from '../model/demand.ts';
+import type { PurposeAction } from '../model/demand.ts';
 import type { Finding } from '../model/finding.ts';
-import type { Game } from '../model/game.ts';
 import type { Gear } from '../model/gear.ts';
 import type { HomeMade } from '../model/homeMade.ts';
 import type { AdaptStudent } from '../model/support.ts';
-import { type AdaptBlock, fitForAll, type GameRecord } from './fitForAll.ts';
-import type { FitInput, FittedBlock, FittedLesson } from './fitted.ts';
+import { partsOf } from './adaptParts.ts';
+import { fitForAll } from './fitForAll.ts';
+import type { FitInput, FittedLesson } from './fitted.ts';
 
 export interface AdaptInput {
   /** What of a lesson plans depend on: not its findings, which are drawn again and again while fixes are weighed. */
@@ -56,17 +52,6 @@ export interface AdaptedLesson {
   /** What is about a student, not a block. */
   conflicts: Finding[];
 }
-
-/** A part of a block that is one task: the whole block, or one place while one group is there. */
-interface Part extends AdaptBlock {
-  game: GameRecord;
-  block: string;
-  place?: string;
-  title?: string;
-  facts: PartFacts;
-}
-
-type PartFacts = Partial<Pick<BlockFacts, 'object' | 'implement' | 'boutSeconds' | 'gapM' | 'taken'>>;
 
 /** What the students of a lesson with supports need to play the same games: solved over all blocks together. */
 export function adaptLesson({ fitted, input, adults, homeMade, chosen }: AdaptInput): AdaptedLesson {
@@ -184,77 +169,4 @@ function thingsToMake(homeMade: readonly HomeMade[], cupboard: readonly Gear[], 
     };
     return [{ ...thingOf(like as unknown as Gear, kinds), homeMade: thing.id, materials }];
   });
-}
-
-/** What parts look at beside the lesson's facts: gear that the lesson needs, and the closet with what is typical filled in. */
-type PartInput = AdaptInput['input'] & Pick<FittedLesson, 'gear'> & { closet: { gearKind: string; thing: Thing }[] };
-
-/** The tasks of a block. Where places ask for different things, each place while a group is there. */
-function partsOf(block: FittedBlock, input: PartInput, band: string): Part[] {
-  const { game } = block;
-  if (!game) return [];
-  const record = input.games.find((g) => g.id === game.gameId);
-  const gapM = gapOf(game) > 0 ? { gapM: gapOf(game) } : {};
-  const longest = (round?: number) =>
-    Math.max(
-      0,
-      ...block.segments.filter((s) => s.kind === 'work' && (round === undefined || s.round === round)).map((s) => s.until - s.at),
-    );
-  const groupOf = (id: string) => game.groups.findIndex((g) => g.includes(id));
-  /** What the class has of each item; one for each student with supports is theirs already. */
-  const taken = (players: readonly string[]) => {
-    const own = players.filter((id) => input.ratings.some((r) => r.studentId === id && r.supports.length > 0)).length;
-    const lines = input.gear.filter((l) => l.blockId === block.id);
-    return Object.fromEntries(lines.flatMap((l) => shared(l.need - own + l.promised.reduce((sum, p) => sum + p.count, 0), l.from)));
-  };
-  const part = (id: string, asks: readonly Ask[], players: readonly string[], from: number, until: number, boutSeconds: number): Part => {
-    const kinds = new Set(asks.flatMap((a) => a.gearKinds));
-    const things = input.closet.flatMap(({ gearKind, thing }) => (kinds.has(gearKind) ? [thing] : []));
-    return {
-      ...{ id, block: block.id, band, from, until },
-      game: gameRecord(asks, record, things),
-      players: players.map((s) => ({ id: s, group: groupOf(s) })),
-      facts: { ...piecesIn(things), boutSeconds, ...gapM, taken: taken(players) },
-    };
-  };
-  if (!game.asks.some((a) => a.place !== undefined)) {
-    const everyone = game.groups.flat();
-    return [part(block.id, game.asks, everyone, block.at, block.at + block.seconds, longest())];
-  }
-  const seen = new Set<string>();
-  return game.timeline.bouts.flatMap((bout, round) =>
-    game.pieces.flatMap((piece, p): Part[] => {
-      const here = game.groups.flat().filter((id) => stayOf(bout, id)?.piece === p && !seen.has(`${piece.id}|${id}`));
-      const asks = game.asks.filter((a) => a.place === piece.id);
-      if (here.length === 0 || asks.length === 0) return [];
-      for (const id of here) seen.add(`${piece.id}|${id}`);
-      const made = part(`${block.id}|${piece.id}|${round}`, asks, here, block.at + bout.at, block.at + bout.until, longest(round));
-      return [{ ...made, place: piece.id, title: `${piece.number} ${piece.title}` }];
-    }),
-  );
-}
-
-/** A number of things taken from items of one kind, the first items first. */
-function shared(count: number, from: readonly { id: string; count: number }[]): [string, number][] {
-  let left = Math.max(0, count);
-  return from.map(({ id, count: there }) => {
-    const here = Math.min(left, there);
-    left -= here;
-    return [id, here];
-  });
-}
-
-/** Demands and purpose of a task; what the game's own record says comes on top, and latex if some of its gear may have it. */
-function gameRecord(asks: readonly Ask[], game: Game | undefined, things: readonly Thing[]): GameRecord {
-  const latex: Demands = things.some(mayBeLatex) ? { 'touch-latex': 1 } : {};
-  const isOwn = game !== undefined && game.purpose.length > 0 && !asks.some((a) => a.place);
-  return { demands: [...demandsOf(asks, latex), ...(game?.demands ?? [])], purpose: isOwn ? game.purpose : purposeOf(asks) };
-}
-
-/** What is played with and hit with at a task. */
-function piecesIn(things: readonly Thing[]): PartFacts {
-  const there = things.filter((t) => t.count > 0);
-  const object = there.find(isObject);
-  const implement = there.find(isImplement);
-  return { ...(object && { object }), ...(implement && { implement }) };
 }

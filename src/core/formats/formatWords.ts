@@ -16,6 +16,8 @@ export interface FormatWords {
   summary(values: Data, rounds: number, workSeconds: number, moveSeconds: number, places: number): string;
   /** Planned roles that are listed round by round. */
   roles?: Record<string, string>;
+  /** Roles that it asks different things of, as a student has one: "as a hunter". */
+  asRole?: Record<string, string>;
   /** Students at this place of a play's view are drawn filled in a try-out, and what they are called. */
   filled?: { place: string; word: string };
   /** What a board says beside a row, by its code. */

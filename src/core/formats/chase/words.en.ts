@@ -26,6 +26,7 @@ export const chaseWords = {
   },
   unit: 'field',
   roles: { hunter: 'Hunters' },
+  asRole: { hunter: 'as a hunter', runner: 'as a runner' },
   filled: { place: 'hunter', word: 'hunter' },
   board: {
     chase: 'Who is where',

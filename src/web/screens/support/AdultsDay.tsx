@@ -87,6 +87,7 @@ export function AdultsDay() {
                         start={clockSeconds(desk.period.start)}
                         student={desk.students.find((s) => s.id === cell.student)}
                         title={desk.lesson?.blocks.find((b) => b.id === cell.block)?.title}
+                        format={fits[id]?.blocks.find((b) => b.id === cell.block)?.game?.format}
                       />
                     ))}
                   </ol>

@@ -74,6 +74,7 @@ function Notes({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
                         start={start}
                         student={student}
                         title={block?.title}
+                        format={block?.game?.format}
                       />
                     );
                   })}

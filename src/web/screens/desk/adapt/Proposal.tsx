@@ -11,6 +11,7 @@ import { bellText, clockSeconds } from '../../../../core/model/period.ts';
 import { limitsFor } from '../../../../core/model/school.ts';
 import { shortName } from '../../../../core/model/student.ts';
 import { ACTION_WORDS, CAUTION_WORDS, DEMAND_WORDS, needWords } from '../../../../core/words/adapt.en.ts';
+import { formatWords } from '../../../../core/words/en.ts';
 import { BAND_WORDS } from '../../../../core/words/facts.en.ts';
 import type { Desk } from '../../../api.ts';
 import { shortBell } from '../../../parts/now.ts';
@@ -42,6 +43,8 @@ interface Props {
 export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade, perform, request }: Props) {
   const school = useSchool();
   const isChanged = (p: PlacePlan) => changesIn(p).length > 0;
+  const format = fitted.blocks.find((b) => b.id === cell.block)?.game?.format;
+  const titleOf = (p: PlacePlan) => p.title ?? (format && p.role ? formatWords(format).asRole?.[p.role] : undefined);
   const wants = (p: PlacePlan) => p.gaps.length > 0 || (isChanged(p) && !p.isAccepted);
   const [place, setPlace] = useState<string | undefined>(
     () => (cell.plans.find(wants) ?? cell.plans.find(isChanged) ?? cell.plans[0]).place,
@@ -71,10 +74,10 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade, per
     <section aria-label={where} className="flex flex-col gap-2 border-t border-ink pt-3">
       <h2 className="text-lg leading-6">
         {where}
-        {plan.title ? ` · ${plan.title}` : ''}, {shortBell(bellText(start + plan.from))}–{shortBell(bellText(start + plan.until))}
+        {titleOf(plan) ? ` · ${titleOf(plan)}` : ''}, {shortBell(bellText(start + plan.from))}–{shortBell(bellText(start + plan.until))}
       </h2>
       {cell.plans.length > 1 && (
-        <div className="flex flex-wrap gap-1" role="group" aria-label="Places">
+        <div className="flex flex-wrap gap-1" role="group" aria-label={plan.role ? 'Roles' : 'Places'}>
           {cell.plans.map((p) => (
             <button
               key={p.place}
@@ -83,7 +86,7 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade, per
               className={`head border px-2 py-0.5 text-sm ${p === plan ? 'border-ink bg-ink text-white' : wants(p) ? 'border-caution text-caution' : isChanged(p) ? 'border-tape text-tape' : 'text-muted'}`}
               onClick={() => setPlace(p.place)}
             >
-              {p.title}
+              {titleOf(p)}
             </button>
           ))}
         </div>
@@ -143,11 +146,11 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade, per
             onClick={() =>
               adaptations.chooseAll(
                 together.map((p) => ({ at: p, after: acceptingPlan(choiceFor(adaptations.choices, p), p) })),
-                `use plans at ${together.length} places for ${where}`,
+                `use plans ${plan.role ? 'of' : 'at'} ${together.length} ${plan.role ? 'roles' : 'places'} for ${where}`,
               )
             }
           >
-            Use the plans at all {together.length} places
+            {plan.role ? `Use the plans of all ${together.length} roles` : `Use the plans at all ${together.length} places`}
           </button>
         )}
         {plan.easier && (

@@ -14,16 +14,17 @@ export function floorMarks(
 ): FloorMark[] {
   const bout = block?.game?.timeline.bouts[round];
   if (!adapted || !block?.game || !bout) return [];
+  const { pieces } = block.game;
+  /** False for a plan of all of the game, and for one of a role. */
+  const isPlace = ({ place }: { place?: string }) => pieces.some((p) => p.id === place);
   const from = block.at + bout.at;
   const here = adapted.cells
     .filter((c) => c.block === block.id)
     .flatMap((c) => c.plans.map((plan) => ({ student: c.student, plan })))
-    .filter(
-      ({ plan }) => plan.isAccepted && plan.dials.length > 0 && (plan.place === undefined || (plan.from <= from && from < plan.until)),
-    );
-  return block.game.pieces.flatMap((piece, i): FloorMark[] => {
+    .filter(({ plan }) => plan.isAccepted && plan.dials.length > 0 && (!isPlace(plan) || (plan.from <= from && from < plan.until)));
+  return pieces.flatMap((piece, i): FloorMark[] => {
     const there = here.filter(({ student, plan }) =>
-      plan.place === undefined ? bout.stays.some((s) => s.piece === i && s.members.includes(student)) : plan.place === piece.id,
+      !isPlace(plan) ? bout.stays.some((s) => s.piece === i && s.members.includes(student)) : plan.place === piece.id,
     );
     if (there.length === 0) return [];
     const box = boxOf(piece.shape);
