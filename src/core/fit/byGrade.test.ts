@@ -61,9 +61,8 @@ describe('a game by grade', () => {
   it('marks the other grade of a mixed class, and who plays as another band than the class', () => {
     const desk = deskOf('nine-mills');
     const [first, second] = desk.students;
-    const ratings = desk.ratings.map((r) =>
-      r.studentId === first.id ? { ...r, band: '2-3' as const } : r.studentId === second.id ? { ...r, band: '4-5' as const } : r,
-    );
+    const bands: Record<string, '2-3' | '4-5'> = { [first.id]: '2-3', [second.id]: '4-5' };
+    const ratings = desk.ratings.map((r) => ({ ...r, band: bands[r.studentId] }));
     const mixed = { ...desk, ratings, schoolClass: { ...desk.schoolClass, alsoGrade: '6' as const } };
     const { columns } = byGrade(mixed, blockOf(desk).id)!;
     expect(columns.filter((c) => c.isHere).map((c) => c.band)).toEqual(['4-5', '6-8']);

@@ -16,17 +16,6 @@ const ROLL = game({ 'see-contrast': 2, 'track-slow': 2 }, ['send', 'receive', 'a
 const P = ['a', 'b', ...CLASS];
 
 describe('one student', () => {
-  it('is asked for what their own band is asked for, if they play as another than the class', () => {
-    const demands = [
-      { demand: 'remember-steps', level: 1, band: '2-3' },
-      { demand: 'remember-steps', level: 3, band: '4-5' },
-    ];
-    const blocks = [block({ demands, purpose: ['travel'] } as never, P)];
-    const cards = { ...student('a', [{ kind: 'cards', degree: 1 }]) };
-    expect(solved({ students: [cards], blocks }).plans[0].dials.length).toBeGreaterThan(0);
-    expect(solved({ students: [{ ...cards, band: '2-3' }], blocks }).plans[0].dials).toEqual([]);
-  });
-
   it('needs nothing where nothing is exceeded: equal is enough', () => {
     const { plans, gaps, conflicts } = solved({
       students: [student('a', ['latex', 'noise', { kind: 'weak-grip', degree: 1 }])],

@@ -63,3 +63,16 @@ describe('the school’s own order of cost', () => {
     expect(codes({ ladderFigures: { tries: 10, days: 2, upPercent: 40, downPercent: 80 } })).toEqual(['too-large']);
   });
 });
+
+describe('a student', () => {
+  it('is asked for what their own band is asked for, if they play as another than the class', () => {
+    const demands = [
+      { demand: 'remember-steps', level: 1, band: '2-3' },
+      { demand: 'remember-steps', level: 3, band: '4-5' },
+    ];
+    const blocks = [block({ demands, purpose: ['travel'] } as never, P)];
+    const cards = { ...student('a', [{ kind: 'cards', degree: 1 }]) };
+    expect(solved({ students: [cards], blocks }).plans[0].dials.length).toBeGreaterThan(0);
+    expect(solved({ students: [{ ...cards, band: '2-3' }], blocks }).plans[0].dials).toEqual([]);
+  });
+});

@@ -59,6 +59,9 @@ export const rolesIn = (metas: readonly SettingMeta[], values: Record<string, un
 /** Metres that a block wants between two of its places; 0 if it does not say. */
 export const gapOf = ({ roles }: { roles: SettingRoles }): number => Number(roles.gap?.value ?? 0);
 
+/** The setting that decides on it; undefined if the game has none. */
+export const gapKeyOf = ({ roles }: { roles: SettingRoles }): string | undefined => roles.gap?.key;
+
 /** Settled values in their shape, or the key that is wrong and why. */
 export function parseValues<V>(schema: z.ZodType<V>, values: unknown): { ok: true; values: V } | { ok: false; key: string; code: string } {
   const parsed = schema.safeParse(values);

@@ -29,6 +29,16 @@ const hasDegree = (kind: SupportKind) =>
   !WIDE.includes(kind) &&
   !(SUPPORT_FAMILIES.limits as readonly string[]).includes(kind) &&
   !['blind', 'deaf', 'mouths-things', 'plays-seated', 'breaks', 'no-shoes', 'light-activity', 'signs', 'cane', 'one-handed'].includes(kind);
+/** Supports that often hold for a while: limits, a day's light activity, a cast on one hand. */
+const FOR_A_WHILE: readonly SupportKind[] = [
+  ...SUPPORT_FAMILIES.limits,
+  ...SUPPORT_FAMILIES.today,
+  'one-handed',
+  'no-load-on-hand',
+  'crutches',
+  'brace',
+];
+const isDated = (kind: SupportKind) => FOR_A_WHILE.includes(kind);
 const FAMILIES = Object.entries(SUPPORT_FAMILIES) as [SupportFamily, readonly SupportKind[]][];
 
 /** What a student needs, by function: typed or picked, each with its degree. Private, and it says so. */
@@ -177,7 +187,7 @@ function SupportRow({ support, onChange, onRemove }: { support: Support; onChang
           />
         </>
       )}
-      {(SUPPORT_FAMILIES.limits as readonly string[]).includes(kind) && (
+      {isDated(kind) && (
         <label className="flex items-center gap-1 text-xs text-muted">
           ask again on
           <input

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { AdaptCell, PlacePlan } from '../../../../core/fit/adaptLesson.ts';
 import type { FittedBlock } from '../../../../core/fit/fitted.ts';
 import { ownLane, ownLanes } from '../../../../core/fit/ownLane.ts';
+import { gapKeyOf, gapOf } from '../../../../core/formats/setting.ts';
 import type { Edit } from '../../../../core/model/edit.ts';
 import type { BlockId } from '../../../../core/model/ids.ts';
 import { type Desk, freshId } from '../../../api.ts';
@@ -44,6 +45,27 @@ export function LaneOnFloor({ plan, cells, block, desk, wallClearanceM, perform 
         Put the lane on the floor
       </button>
       <Problem text={problem} />
+    </div>
+  );
+}
+
+/** The wider gaps of a plan in use, set for the whole block with one press; nothing if they are as wide already or the game has no such setting. */
+export function GapsOnFloor({ plan, block, perform }: Pick<Props, 'plan' | 'block' | 'perform'>) {
+  const units = useUnits();
+  const dial = plan.isAccepted ? plan.dials.find((d) => d.to === 'wider-gaps') : undefined;
+  const key = block.game && gapKeyOf(block.game);
+  const toM = Math.ceil(Number(dial?.data.toM ?? 0) * 10) / 10;
+  if (!dial || !block.game || key === undefined || gapOf(block.game) >= toM) return null;
+  const set = () =>
+    perform({ kind: 'set-setting', blockId: block.id as BlockId, key, value: toM }, `make gaps ${units.say(toM)} in ${block.title}`);
+  return (
+    <div className="border-l-[3px] border-tape pl-2">
+      <p>
+        Gaps are {units.say(gapOf(block.game))} in {block.title}.
+      </p>
+      <button type="button" className="btn mt-1" onClick={set}>
+        Make gaps {units.say(toM)}
+      </button>
     </div>
   );
 }

@@ -19,7 +19,7 @@ import { useSchool } from '../../../parts/units.ts';
 import { Contested } from './Contested.tsx';
 import { DialRow } from './DialRow.tsx';
 import { type DialNames, dialText } from './dialText.ts';
-import { LaneOnFloor } from './LaneOnFloor.tsx';
+import { GapsOnFloor, LaneOnFloor } from './LaneOnFloor.tsx';
 import { PlanFixes } from './PlanFixes.tsx';
 import type { Adaptations } from './useAdaptations.ts';
 
@@ -122,6 +122,7 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade, per
           </Link>
         </p>
       ))}
+      {block && <GapsOnFloor {...{ plan, block, perform }} />}
       {block && <LaneOnFloor {...{ plan, cells, block, desk, perform }} wallClearanceM={limitsFor(school).wallClearanceM} />}
       <PlanFixes {...{ plan, desk, names, request }} />
       <Contested {...{ plan, cells, desk, names, adaptations, where }} />
