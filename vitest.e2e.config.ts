@@ -2,7 +2,7 @@ import { defineConfig } from 'vitest/config';
 import { BaseSequencer, type TestSpecification } from 'vitest/node';
 
 /** Files that take longest, first: what is begun last should be short, so that all workers end together. */
-const LONGEST = ['formats', 'kills', 'process', 'screens', 'path', 'groups', 'floor', 'runs', 'backup', 'demo', 'desk'];
+const LONGEST = ['kills', 'formats', 'fitForAll', 'process', 'screens', 'path', 'groups', 'floor', 'runs', 'backup', 'demo', 'desk'];
 
 class LongestFirst extends BaseSequencer {
   override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
