@@ -78,6 +78,10 @@ describe('Fit for all', () => {
     await screen.click('button', /^Undo: use the plans of last time/);
     await logged(length + 2 * taken);
     await screen.find('button', /^Use the plans of last time/);
+    await screen.click('button', /^Redo: use the plans of last time/);
+    await logged(length + 3 * taken);
+    await screen.click('button', /^Undo: use the plans of last time/);
+    await logged(length + 4 * taken);
   });
 
   it('uses the plans of all places of a game with one press, undone as one', async () => {

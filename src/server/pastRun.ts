@@ -80,8 +80,9 @@ export function pastEvents(run: Run, seed: number, lateness: number, note: strin
   });
   // A mark is made in passing: spread over the lesson's second half.
   const half = (run.startedAt + wall) / 2;
-  marks.forEach((mark, i) => {
-    add(half + ((wall - half) * (i + 0.5)) / marks.length, 'mark', { ...mark });
+  const seen = marks.filter((mark) => !plan.absent.includes(mark.student));
+  seen.forEach((mark, i) => {
+    add(half + ((wall - half) * (i + 0.5)) / seen.length, 'mark', { ...mark });
   });
   wall += 4_000;
   const gear = plan.blocks.flatMap((b) => b.game?.gear ?? []);

@@ -62,7 +62,7 @@ describe('a ladder', () => {
     const tried: Cell = { object: 1, implement: 0, motion: 2, distance: 3 };
     const change = (values: Partial<SkillLadder>) => {
       const next = { ...throwing, ...values };
-      return SkillLadder.parse({ ...next, order: orderFor(next), keys: keysFor(throwing, next) });
+      return SkillLadder.parse({ ...next, order: orderFor(next), ...keysFor(throwing, next) });
     };
     const longer = change({ object: ['scarf', ...throwing.object], distance: [0.5, ...throwing.distance] });
     const now = onLadder(longer, tried);
@@ -75,6 +75,10 @@ describe('a ladder', () => {
     const without = change({ object: throwing.object.filter((_, i) => i !== 1) });
     expect(onLadder(without, { ...tried, object: 2 }).object).toBe(1);
     const again = { ...longer, object: [...longer.object, 'ribbon'] };
-    expect(keysFor(longer, again).object?.at(-1)).toBe(Math.max(...longer.keys!.object!) + 1);
+    expect(keysFor(longer, again).keys.object?.at(-1)).toBe(Math.max(...longer.keys!.object!) + 1);
+    // The last value goes, another comes later: it is a new one, and old tries are not its own.
+    const cut = change({ object: throwing.object.slice(0, -1) });
+    const regrown = { ...cut, object: [...cut.object, 'ribbon'] };
+    expect(keysFor(cut, regrown).keys.object).toEqual([0, 1, 2, throwing.object.length]);
   });
 });

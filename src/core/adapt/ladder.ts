@@ -25,25 +25,26 @@ export function storedCell(ladder: SkillLadder, at: Cell): Cell {
 
 /**
  * Keys for the values that a ladder is changed to: a value of the same words keeps its own; if as many values are there as before, one
- * in the place of another was reworded and keeps that one's; any other is new.
+ * in the place of another was reworded and keeps that one's; any other gets a number that no value has had.
  */
-export function keysFor(before: SkillLadder, after: Pick<SkillLadder, Axis>): NonNullable<SkillLadder['keys']> {
-  const keys: NonNullable<SkillLadder['keys']> = {};
+export function keysFor(before: SkillLadder, after: Pick<SkillLadder, Axis>): Required<Pick<SkillLadder, 'keys' | 'topKeys'>> {
+  const keys: SkillLadder['keys'] = {};
+  const topKeys: SkillLadder['topKeys'] = {};
   for (const axis of AXES) {
     const old: readonly (string | number)[] = before[axis];
     const fresh: readonly (string | number)[] = after[axis];
     const keyAt = (i: number) => before.keys?.[axis]?.[i] ?? i;
-    let next = Math.max(...old.map((_, i) => keyAt(i))) + 1;
+    let top = Math.max(before.topKeys?.[axis] ?? 0, ...old.map((_, i) => keyAt(i)));
     keys[axis] = fresh.map((value, i) => {
       const same = old.indexOf(value);
       if (same >= 0) return keyAt(same);
-      const isReworded = fresh.length === old.length && !fresh.includes(old[i]);
-      if (isReworded) return keyAt(i);
-      next += 1;
-      return next - 1;
+      if (fresh.length === old.length && !fresh.includes(old[i])) return keyAt(i);
+      top += 1;
+      return top;
     });
+    topKeys[axis] = top;
   }
-  return keys;
+  return { keys, topKeys };
 }
 
 export const isSameCell = (a: Cell, b: Cell): boolean => AXES.every((axis) => a[axis] === b[axis]);

@@ -114,4 +114,24 @@ describe('a lesson for all', () => {
     const [after] = adapted('wind-and-leaves', [[{ kind: 'wheelchair' }, { kind: 'slow-tracking', degree: 2 }]], {}, [choice]).cells;
     expect(after.plans.filter((p) => p.isAccepted).map((p) => p.role)).toEqual(['hunter']);
   });
+
+  it('keeps a choice of before games were planned by role, for every role', () => {
+    const supports = [[{ kind: 'wheelchair' as const }]];
+    const [{ plans }] = adapted('wind-and-leaves', supports).cells;
+    const old: AdaptationFor = {
+      ...{ student: first.id, block: plans[0].block, refused: [] },
+      accepted: plans[0].dials as AdaptationFor['accepted'],
+    };
+    const [after] = adapted('wind-and-leaves', supports, {}, [old]).cells;
+    expect(after.plans.map((p) => p.isAccepted)).toEqual([true, true]);
+    const refused: AdaptationFor = {
+      student: first.id,
+      block: plans[0].block,
+      place: 'hunter',
+      accepted: null,
+      refused: [{ to: 'room-around', why: '' }],
+    };
+    const [both] = adapted('wind-and-leaves', supports, {}, [old, refused]).cells;
+    expect(both.plans.filter((p) => p.isAccepted).map((p) => p.role)).toEqual(['runner']);
+  });
 });

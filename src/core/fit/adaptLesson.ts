@@ -60,15 +60,21 @@ export function adaptLesson({ fitted, input, adults, homeMade, chosen }: AdaptIn
   const closet = input.cupboard.map((item) => ({ gearKind: item.gearKind, thing: thingOf(item, kinds) }));
   const parts = fitted.blocks.flatMap((block) => partsOf(block, { ...input, gear: fitted.gear, closet }, fitted.band));
   const idOf = new Map(parts.map((p) => [p.id, p]));
-  const partFor = (c: AdaptationFor) =>
-    parts.find((p) => p.block === c.block && p.place === c.place && p.players.some((s) => s.id === c.student))?.id;
+  /** Where a choice holds: at its place; one for all of a game, of a time when it was not planned by role, for each role. */
+  const partsFor = (c: AdaptationFor) => {
+    const own = parts.filter((p) => p.block === c.block && p.players.some((s) => s.id === c.student));
+    const isChosen = (p: (typeof own)[number]) => chosen.some((o) => o.block === c.block && o.student === c.student && o.place === p.place);
+    const here = own.filter((p) => p.place === c.place);
+    return (here.length ? here : c.place === undefined ? own.filter((p) => p.players[0].role !== undefined && !isChosen(p)) : []).map(
+      (p) => p.id,
+    );
+  };
   const accepted = chosen.flatMap((c): Accepted[] => {
-    const block = partFor(c);
-    return c.accepted && block !== undefined ? [{ student: c.student, block, dials: c.accepted as Accepted['dials'] }] : [];
+    if (!c.accepted) return [];
+    return partsFor(c).map((block) => ({ student: c.student, block, dials: c.accepted as Accepted['dials'] }));
   });
   const refused = chosen.flatMap((c) => {
-    const block = partFor(c);
-    return block === undefined ? [] : c.refused.map(({ to }) => ({ student: c.student, block, to }));
+    return partsFor(c).flatMap((block) => c.refused.map(({ to }) => ({ student: c.student, block, to })));
   });
   const facts = Object.fromEntries(parts.map((p) => [p.id, p.facts]));
   const made = thingsToMake(homeMade, input.cupboard, kinds);

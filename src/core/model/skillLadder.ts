@@ -74,6 +74,8 @@ export const SkillLadder = z
     order: z.array(Axis).max(4 * MOST_VALUES),
     /** By which number each value is stored, so that what was tried keeps its meaning when values come between; its index if left out. */
     keys: z.partialRecord(Axis, z.array(key)).optional(),
+    /** The highest number that a value of an axis ever had: none is given to another value. */
+    topKeys: z.partialRecord(Axis, key).optional(),
   })
   .refine(({ keys = {}, ...ladder }) => AXES.every((axis) => isKeyed(keys[axis], ladder[axis].length)), {
     message: 'repeated',

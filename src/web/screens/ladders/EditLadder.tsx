@@ -50,7 +50,7 @@ export function EditLadder({ ladder, usual, onClose }: Props) {
     onClose();
   };
   const submit = () => {
-    const read = SkillLadder.safeParse({ skill: ladder.skill, ...values, order: raised, keys: keysFor(ladder, values) });
+    const read = SkillLadder.safeParse({ skill: ladder.skill, ...values, order: raised, ...keysFor(ladder, values) });
     if (read.success) return void store([...others, read.data]);
     setIssues(
       read.error.issues.map(({ path: [axis, line], message }) => {

@@ -61,7 +61,7 @@ export function MatchingRows({ school, save }: { school: School; save: (change: 
           <button
             type="button"
             className="text-tape underline"
-            onClick={() => void save(() => ({ adaptFigures: {}, adaptCosts: {}, ladderFigures: LADDER_FIGURES }))}
+            onClick={() => void save(() => ({ adaptFigures: {}, adaptCosts: {}, ladderFigures: undefined }))}
           >
             Reset Fit for all to defaults
           </button>

@@ -8,6 +8,7 @@ import type { Period } from '../../../../core/model/period.ts';
 import { call, type Desk, problemWords } from '../../../api.ts';
 import { Problem } from '../../../parts/Problem.tsx';
 import { saveRecord } from '../../../parts/saveRecord.ts';
+import { useSchool } from '../../../parts/units.ts';
 import { fitting } from '../../../worker/useFit.ts';
 import type { DialNames } from './dialText.ts';
 
@@ -38,11 +39,11 @@ export function PlanFixes({ plan, desk, names, request }: Props) {
   const [done, setDone] = useState('');
   const isWanted = wantsFix(plan);
   const { student, block, place } = plan;
-  const { adults } = names;
+  const { adults } = useSchool();
   useEffect(() => {
     if (!request || !isWanted) return;
     let dropped = false;
-    const others = adults.filter((a) => !request.adults.some((here) => here.id === a.id)).map(({ id, can }) => ({ id, can }));
+    const others = (adults ?? []).filter((a) => !request.adults.some((here) => here.id === a.id)).map(({ id, can }) => ({ id, can }));
     const at = { student, block, ...(place === undefined ? {} : { place }) };
     fitting()
       .adaptFixes({ input: request, at, others })

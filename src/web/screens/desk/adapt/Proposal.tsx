@@ -63,6 +63,18 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade, per
       dials === plan.dials ? acceptingPlan(choice, plan) : accepting(choice, dials as AdaptationChoice['accepted']),
       `use ${counted(dials.length, 'change')}`,
     );
+  const stop = () => {
+    // A plan of a role may come from a choice for all of the game.
+    const whole = { student: plan.student, block: plan.block };
+    const general = choiceFor(adaptations.choices, whole);
+    adaptations.chooseAll(
+      [
+        { at: plan, after: accepting(choice, null) },
+        ...(plan.role && general.accepted ? [{ at: whole, after: accepting(general, null) }] : []),
+      ],
+      `stop a plan for ${where}`,
+    );
+  };
   const start = clockSeconds(desk.period.start);
   const together = cell.plans.filter((p) => isChanged(p) && !p.isAccepted && !p.leaves);
   // Plans within a tenth of each other are a choice: both are shown.
@@ -130,7 +142,7 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade, per
       {plan.withoutAdult && <p className="text-muted">If the adult is away: {listed(plan.withoutAdult.map((d) => dialText(d, names)))}.</p>}
       <div className="flex flex-wrap gap-2">
         {plan.isAccepted ? (
-          <button type="button" className="btn" onClick={() => choose(accepting(choice, null), 'stop a plan')}>
+          <button type="button" className="btn" onClick={stop}>
             Stop using this plan
           </button>
         ) : (
