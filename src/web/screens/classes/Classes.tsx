@@ -111,18 +111,11 @@ function OneClass({ data, refresh }: { data: ClassData; refresh: () => Promise<v
           <ChoiceField
             label="Mixed with"
             value={schoolClass.alsoGrade ?? ''}
-            options={[['', 'no other grade'] as const, ...GRADE_OPTIONS.filter(([g]) => g !== schoolClass.grade)]}
+            options={[['', 'no other'] as const, ...GRADE_OPTIONS.filter(([g]) => g !== schoolClass.grade)]}
             onPick={(also) => void save({ alsoGrade: also || undefined }).catch((e) => setProblem(problemWords(e)))}
           />
         </div>
-        <p className="pb-1.5 text-muted">
-          {data.students.length} students · {BAND_WORDS[bandOf(schoolClass.grade)]}
-          {schoolClass.alsoGrade && `, some ${BAND_WORDS[bandOf(schoolClass.alsoGrade)]}`}
-        </p>
-        <Link className="ml-auto pb-1.5 text-tape underline" to={`/ladders/${schoolClass.id}`}>
-          Skill ladders
-        </Link>
-        <button type="button" className="btn btn-tape" onClick={() => setImporting(true)}>
+        <button type="button" className="btn btn-tape ml-auto" onClick={() => setImporting(true)}>
           Paste or import a list
         </button>
         <button
@@ -141,6 +134,14 @@ function OneClass({ data, refresh }: { data: ClassData; refresh: () => Promise<v
           Remove the class
         </button>
       </div>
+      <p className="mt-2 text-muted">
+        {data.students.length} students · {BAND_WORDS[bandOf(schoolClass.grade)]}
+        {schoolClass.alsoGrade && `, some ${BAND_WORDS[bandOf(schoolClass.alsoGrade)]}`}
+        {' · '}
+        <Link className="text-tape underline" to={`/ladders/${schoolClass.id}`}>
+          Skill ladders
+        </Link>
+      </p>
       {problem && (
         <p role="alert" className="mt-2 text-stop">
           {problem}
