@@ -118,7 +118,8 @@ describe('Skill ladders', () => {
           if (request.url.includes('/api/')) texts.push(request.url, await (await caches.match(request))!.text());
       return texts.join('\n');
     });
-    expect(kept).not.toMatch(/skill-ladders|"places"|handYes/);
+    expect(kept).toContain('/api/runs/');
+    expect(kept).not.toMatch(/skill-ladders|"places"|handYes|"type":"mark"/);
   });
 });
 

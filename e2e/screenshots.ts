@@ -51,7 +51,7 @@ async function main(): Promise<void> {
   await screen.says('to choose');
   await screen.click('button', /^Runa C. in Nine mills/);
   await screen.click('button', '5 Low net');
-  await screen.page.evaluate(() => document.querySelector('#sheet-panel')?.scrollTo(0, 150));
+  await screen.page.evaluate(() => document.querySelector('#sheet-panel')?.scrollTo(0, 400));
   await pause(300);
   await shoot('fit-for-all');
   await open(`/desk/weather-${today}/grades`, 'worked out here');

@@ -76,3 +76,20 @@ describe('a student', () => {
     expect(solved({ students: [{ ...cards, band: '2-3' }], blocks }).plans[0].dials).toEqual([]);
   });
 });
+
+describe('a closet', () => {
+  it('of a thousand items is read whole: the one that helps is found among them, wherever it lies', () => {
+    const many = Array.from({ length: 999 }, (_, i) => gear(`cone-${i}`, i % 2 ? 'cone' : 'plastic bat', 3));
+    const blocks = [block(game({ 'see-contrast': 2, 'track-slow': 2 }, ['send', 'receive']), P)];
+    const students = [student('a', ['blind']), ...CLASS.slice(0, 7).map((id) => student(id, [{ kind: 'weak-grip', degree: 1 }]))];
+    for (const at of [0, 500, 999]) {
+      const { plans, gaps } = solved({ students, blocks, gear: many.toSpliced(at, 0, gear('bell', 'bell ball')) });
+      const taken = plans.find((p) => p.student === 'a')!.dials.flatMap((d) => d.uses ?? []);
+      expect(
+        taken.map((u) => u.gearId),
+        String(at),
+      ).toEqual(['bell']);
+      expect(gaps).toEqual([]);
+    }
+  });
+});

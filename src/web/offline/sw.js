@@ -36,9 +36,9 @@ async function letGo() {
   }
 }
 
-/** The same without what students need: supports, limits, wishes and steps of skills never stay in the browser. */
+/** The same without what is a student's own: supports, limits, wishes, steps of skills and marks at them never stay in the browser. */
 function withoutSupports(value) {
-  if (Array.isArray(value)) return value.map(withoutSupports);
+  if (Array.isArray(value)) return value.filter((each) => each?.type !== 'mark').map(withoutSupports);
   if (value === null || typeof value !== 'object') return value;
   const copy = Object.fromEntries(Object.entries(value).map(([key, each]) => [key, withoutSupports(each)]));
   if (copy.kind !== 'student-private') return copy;
@@ -49,7 +49,7 @@ function withoutSupports(value) {
 async function keep(cache, request, answer) {
   if (!/json/.test(answer.headers.get('content-type') ?? '')) return;
   const text = await answer.text();
-  const kept = text.includes('"student-private"') ? JSON.stringify(withoutSupports(JSON.parse(text))) : text;
+  const kept = /"student-private"|"type":"mark"/.test(text) ? JSON.stringify(withoutSupports(JSON.parse(text))) : text;
   const headers = new Headers({ 'content-type': answer.headers.get('content-type'), date: answer.headers.get('date') ?? '' });
   await cache.put(request, new Response(kept, { status: 200, headers }));
 }
