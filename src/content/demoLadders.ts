@@ -62,7 +62,7 @@ const FOLLOWED: readonly Followed[] = [
 
 const cellOf = ([object, implement, motion, distance]: Stretch['at']): Cell => ({ object, implement, motion, distance });
 
-/** What the demo's teacher decided for a student: since when at which step. `weeksBefore(n)`: wall clock n weeks before today, ms. */
+/** Steps that the demo's teacher decided on for a student. `weeksBefore(n)`: wall clock n weeks before today, ms. */
 export function demoFollowed(student: string, weeksBefore: (weeks: number) => number): { ladders?: FollowedSkill[]; handYes?: boolean } {
   const mine = FOLLOWED.filter((f) => f.student === student);
   if (!mine.length) return {};

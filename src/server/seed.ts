@@ -3,7 +3,7 @@ import { eq } from 'drizzle-orm';
 import { DEMO_CUPBOARD } from '../content/cupboard.ts';
 import { DEMO_SCHOOL, demoAttendance, demoPeriods, LESSONS, ROOMS, ROSTERS } from '../content/demo.ts';
 import { demoFollowed } from '../content/demoLadders.ts';
-import { demoPast, PAST_WEEKS, type PastDay } from '../content/demoPast.ts';
+import { demoPast, PAST_WEEKS, type PastDay, type PastLesson } from '../content/demoPast.ts';
 import { GAMES } from '../content/games.ts';
 import { Game } from '../core/model/game.ts';
 import { HOME_SCHOOL, RunId } from '../core/model/ids.ts';
@@ -61,11 +61,10 @@ function pastDays(today: Date): PastDay[] {
     .map(({ day, weeksAgo }) => ({ date: iso(day), weekday: day.getDay(), weeksAgo }));
 }
 
-/** Lessons of the past with their runs; `lessons` is the latest so many of them. */
-async function seedPast(db: Database, today: Date, lessons: number): Promise<void> {
+/** Lessons of the past with their runs. */
+async function seedPast(db: Database, lessons: readonly PastLesson[]): Promise<void> {
   const facts = new Map<string, DeskInput>();
-  const all = demoPast(pastDays(today));
-  for (const past of all.slice(Math.max(0, all.length - lessons))) {
+  for (const past of lessons) {
     await lessonRecords.add(db, past.lesson);
     await periodRecords.add(db, past.period);
     await attendanceRecords.add(db, past.attendance);
@@ -95,9 +94,9 @@ export async function seedDemo(db: Database, today: Date, lessons = Number.POSIT
   }
   for (const lesson of Object.values(LESSONS)) await lessonRecords.add(db, lesson);
   await seedDemoDay(db, today);
-  await db.transaction((tx) => seedPast(tx as unknown as Database, today, lessons));
-  const last = demoPast(pastDays(today))
-    .slice(-lessons)
-    .findLast(({ period }) => period.classId === 'grade-5a');
-  if (last && lessons > 0) await seedPlans(db, last.period.id, ['grade-5a-4', 'grade-5a-13', 'grade-5a-17']);
+  const all = demoPast(pastDays(today));
+  const past = all.slice(Math.max(0, all.length - lessons));
+  await db.transaction((tx) => seedPast(tx as unknown as Database, past));
+  const last = past.findLast(({ period }) => period.classId === 'grade-5a');
+  if (last) await seedPlans(db, last.period.id, ['grade-5a-4', 'grade-5a-13', 'grade-5a-17']);
 }

@@ -127,3 +127,6 @@ export function abilityOf({ supports, refined = {}, limits: own = [] }: AdaptStu
     disagree: [...limits].filter((d) => (refined[d] ?? 0) > 0),
   };
 }
+
+/** True for a student who moves in a chair of their own. */
+export const isInChair = ({ moves }: Pick<Abilities, 'moves'>): boolean => moves === 'wheelchair' || moves === 'power-chair';

@@ -82,9 +82,7 @@ const without = (lost: readonly PurposeAction[] = []): PurposeAction[] => PURPOS
 export function candidateOf(
   to: string,
   kind: DialKind,
-  data: Record<string, unknown> = {},
-  adultId?: string,
-  costs: MatchFigures['costs'] = COSTS,
+  { data = {}, adultId, costs = COSTS }: { data?: Record<string, unknown>; adultId?: string; costs?: MatchFigures['costs'] } = {},
 ): Candidate {
   return {
     dial: {
@@ -113,9 +111,13 @@ export function isOffered({ only, never, purposes }: DialKind, student: Abilitie
   return !purposes || purposes.some((action) => block.purpose.includes(action));
 }
 
+/** Metres across of what a student moves with, measured or usual; undefined without an aid. */
+export const ownWidthM = ({ widthM, moves }: Abilities, figures: MatchFigures): number | undefined =>
+  widthM ?? (moves && figures.widthM[moves]);
+
 /** Metres that a student needs to pass between two things with a mobility aid; undefined without one. */
-export function clearWidthM({ widthM, moves }: Abilities, figures: MatchFigures): number | undefined {
-  const own = widthM ?? (moves && figures.widthM[moves]);
+export function clearWidthM(student: Abilities, figures: MatchFigures): number | undefined {
+  const own = ownWidthM(student, figures);
   return own === undefined ? undefined : own + figures.besideWheelsM;
 }
 
@@ -145,12 +147,12 @@ export function plainCandidates(id: string, student: Abilities, block: BlockFact
     const data = dataOf(to, student, block);
     const { adult: skill, usual } = kind;
     const own: DialKind = usual?.some((k) => student.has(k)) ? { ...kind, tier: 'open', more: 0 } : kind;
-    if (skill === undefined) return [candidateOf(to, own, data, undefined, costs)];
+    if (skill === undefined) return [candidateOf(to, own, { data, costs })];
     return adults
       .filter(({ can, only, from = 0, until = Number.POSITIVE_INFINITY }) => {
         const isThere = from <= block.from && until >= block.until;
         return isThere && (!can || can.includes(skill)) && (!only || only.includes(id));
       })
-      .map((adult) => candidateOf(to, own, data, adult.id, costs));
+      .map((adult) => candidateOf(to, own, { data, costs, adultId: adult.id }));
   });
 }

@@ -1,4 +1,4 @@
-import type { Abilities } from './abilityOf.ts';
+import { type Abilities, isInChair } from './abilityOf.ts';
 import type { BlockFacts, Candidate } from './candidate.ts';
 import type { Caution } from './cautions.ts';
 
@@ -9,7 +9,7 @@ export function cautionsOf(chosen: readonly Candidate[], student: Abilities, blo
   if (chosen.length === 0) return [];
   const codes = new Set(chosen.map((c) => c.dial.to));
   const isMoving = MOVING.some((action) => block.purpose.includes(action)) && !codes.has('home-spot');
-  const onWheels = student.moves === 'wheelchair' || student.moves === 'power-chair';
+  const onWheels = isInChair(student);
   const looseUnder = chosen.some(({ object }) => {
     const [from, to] = block.figures.underWheelM;
     return object?.diameterM !== undefined && object.diameterM >= from && object.diameterM <= to && object.tether !== 'from above';

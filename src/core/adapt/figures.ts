@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { type AdaptCosts, type AdaptFigures, COST_TIERS, type CostTier } from '../model/adaptFigures.ts';
 
-/** What matching works with: the school's figures, what changes cost, and widths of what students move with where nobody measured, metres. */
+/** The school's figures, the cost of each tier, and usual widths of mobility aids in metres, for those nobody measured. */
 export interface MatchFigures extends AdaptFigures {
   costs: Readonly<Record<CostTier, number>>;
   widthM: Readonly<Record<'wheelchair' | 'power-chair' | 'walker' | 'crutches' | 'cane', number>>;

@@ -1,6 +1,6 @@
 import { AXES, type Axis, type Cell, FIRST_CELL, type SkillLadder } from '../model/skillLadder.ts';
 
-/** How far up a ladder a cell is: 0 at its start, one more for every value that is beyond the first. */
+/** Steps above the ladder's start: 0 there, one more for every value beyond the first. */
 export const heightOf = (at: Cell): number => AXES.reduce((sum, axis) => sum + at[axis], 0);
 
 /** Height of a ladder's last cell. */
@@ -16,7 +16,7 @@ export function onLadder(ladder: SkillLadder, stored: Cell): Cell {
   return cell;
 }
 
-/** How a cell is stored: the keys of its values. */
+/** The keys of a cell's values, as it is stored. */
 export function storedCell(ladder: SkillLadder, at: Cell): Cell {
   const stored = { ...FIRST_CELL };
   for (const axis of AXES) stored[axis] = ladder.keys?.[axis]?.[at[axis]] ?? at[axis];

@@ -8,7 +8,7 @@ export interface UsedDial {
   lessons: number;
 }
 
-/** What changes do the same: by what they change and what they take, not by the numbers of one place. */
+/** Changes are the same if they change and take the same; the numbers of one place do not count. */
 const keyOf = ({ to, uses = [], homeMade = '' }: StoredDial) => JSON.stringify([to, uses.map((u) => u.gearId).sort(), homeMade]);
 
 /** Changes in use over lessons, those of most lessons first, then by code. */
@@ -21,6 +21,6 @@ export function mostUsed(lessons: readonly { lessonId: string; choices: readonly
       used.set(keyOf(dial), known);
     }
   return [...used.values()]
-    .map(({ dial, lessons: in_ }) => ({ dial, lessons: in_.size }))
+    .map((each) => ({ dial: each.dial, lessons: each.lessons.size }))
     .sort((a, b) => b.lessons - a.lessons || (keyOf(a.dial) < keyOf(b.dial) ? -1 : 1));
 }

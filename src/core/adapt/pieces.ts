@@ -1,7 +1,7 @@
 import { mayBeLatex } from '../gear/kinds.ts';
 import { type Demands, PURPOSE_ACTIONS, type PurposeAction } from '../model/demand.ts';
-import type { Abilities } from './abilityOf.ts';
-import type { BlockFacts, Candidate } from './candidate.ts';
+import { type Abilities, isInChair } from './abilityOf.ts';
+import { type BlockFacts, type Candidate, ownWidthM } from './candidate.ts';
 import type { Caution } from './cautions.ts';
 import { OBJECT_ACTIONS } from './dialKinds.ts';
 import { effectsOfObject, type PieceCode, servedBy, stands } from './objectEffects.ts';
@@ -40,10 +40,13 @@ function candidate(
   };
 }
 
-/** True for a frame that an object hangs from and that the student's chair does not fit into, leg rests included. */
-function isNarrowFrame({ tether, family, lengthM }: Thing, { moves, widthM }: Abilities, { figures }: BlockFacts): boolean {
-  if (tether !== 'from above' || family !== 'mat or support' || lengthM === undefined) return false;
-  return (moves === 'wheelchair' || moves === 'power-chair') && lengthM < (widthM ?? figures.widthM[moves]) + figures.frameM;
+/** True for a frame that an object hangs from. */
+const isFrame = ({ tether, family }: Thing): boolean => tether === 'from above' && family === 'mat or support';
+
+/** True for a frame that the student's chair does not fit into, leg rests included. */
+function isNarrowFrame(thing: Thing, student: Abilities, { figures }: BlockFacts): boolean {
+  if (!isFrame(thing) || thing.lengthM === undefined || !isInChair(student)) return false;
+  return thing.lengthM < (ownWidthM(student, figures) ?? 0) + figures.frameM;
 }
 
 /** True if a thing may be played with in a block at all: for everyone who is there, and for this student. */
@@ -104,7 +107,7 @@ function stills(things: readonly Thing[], block: BlockFacts): Candidate[] {
   const light = things.filter((t) => isObject(t) && (t.massG ?? 250) <= 300 && t.family !== 'thrown object');
   const keepsAll = PURPOSE_ACTIONS.filter((a) => a !== 'receive');
   return things.flatMap((stand) => {
-    const hangs = stand.tether === 'from above' && stand.family === 'mat or support';
+    const hangs = isFrame(stand);
     const holds = stand.family === 'mat or support' && stand.uses.includes('be hit') && !hangs;
     if (!hangs && !holds) return [];
     const object = bestOf(light);

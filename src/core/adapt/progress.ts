@@ -1,6 +1,7 @@
 import {
   type Cell,
   FIRST_CELL,
+  type FollowedSkill,
   type LadderFigures,
   type LadderPlace,
   PROMPTS,
@@ -26,7 +27,7 @@ export interface SkillTries {
 
 export const madeIn = (made: Record<Prompt, number>): number => PROMPTS.reduce((sum, prompt) => sum + made[prompt], 0);
 
-/** What the numbers of a step say. */
+/** A suggestion that follows from the tries at a step. */
 export type Advice =
   | { to: 'lighter-prompt' | 'more-help'; prompt: Prompt }
   | { to: 'harder-step' | 'easier-step'; at: Cell }
@@ -37,12 +38,18 @@ export interface Progress {
   tries: number;
   days: number;
   made: number;
-  /** What comes first, then what else would do. The teacher decides. */
+  /** The first choice, then others. The teacher decides. */
   advice: Advice[];
 }
 
-/** Where somebody begins of whom nothing is known: slow, light, large, near, without help. */
+/** The start for a student nothing is known of: slow, light, large, near, without help. */
 export const startingPlace = (since: number): LadderPlace => ({ at: FIRST_CELL, prompt: 'alone', since });
+
+/** Where a student is on a ladder now: what was decided last, its cell as the ladder is today. */
+export function placeOn(ladder: SkillLadder, { places }: Pick<FollowedSkill, 'places'>): LadderPlace {
+  const last = places[places.length - 1];
+  return { ...last, at: onLadder(ladder, last.at) };
+}
 
 /** Made with no more help than that. */
 const madeWith = (made: Record<Prompt, number>, prompt: Prompt): number =>
@@ -70,7 +77,8 @@ function downFrom(ladder: SkillLadder, { at, prompt }: LadderPlace, handYes: boo
 
 /**
  * What the tries at a student's step suggest: after enough of them on enough days, counted from the decision for this step and this
- * help; `place.at` is the cell, tries carry stored ones. A try that was made with more help than agreed counts as not made. Sessions before the decision do not count.
+ * help. A try that was made with more help than agreed counts as not made. `place.at` is a cell of the ladder (`placeOn`), tries carry
+ * stored ones.
  */
 export function progressAt(
   ladder: SkillLadder,

@@ -1,3 +1,4 @@
+import { valueAt } from '../model/text.ts';
 import type { RunPlan } from './runPlan.ts';
 import type { RunState } from './runState.ts';
 
@@ -8,6 +9,10 @@ export function gearToCount(plan: Pick<RunPlan, 'blocks'>): { gearKind: string; 
     most.set(line.gearKind, Math.max(most.get(line.gearKind) ?? 0, line.need));
   return [...most].map(([gearKind, need]) => ({ gearKind, need }));
 }
+
+/** A count of everything in a list: all of it is there. */
+export const allThere = (list: ReturnType<typeof gearToCount>): Record<string, number> =>
+  Object.fromEntries(list.map(({ gearKind, need }) => [gearKind, need]));
 
 /** Why gear is counted now: out before the first game, at the n-th switch of a game, or back once the last game is over. */
 export type CountTime = { code: 'out' | 'play' | 'back' } | { code: 'switch'; number: number };
@@ -31,12 +36,15 @@ export function countTime(state: Steps): CountTime {
 }
 
 /** Kinds that were counted at the current step. */
-export const countedNow = ({ countLog, step }: Pick<RunState, 'countLog' | 'step'>): Set<string> =>
-  new Set(countLog.flatMap((c) => (c.step === step ? [c.gearKind] : [])));
+export const countedNow = ({ countsAt, step }: Pick<RunState, 'countsAt' | 'step'>): Set<string> =>
+  new Set(Object.keys(countsAt[step] ?? {}));
 
 /** The switch at which a kind was first short and never complete again; undefined if it was not at a switch. */
-export function missedAt(state: Pick<RunState, 'countLog' | 'steps'>, gearKind: string, need: number): number | undefined {
-  const mine = state.countLog.filter((c) => c.gearKind === gearKind);
+export function missedAt(state: Pick<RunState, 'countsAt' | 'steps'>, gearKind: string, need: number): number | undefined {
+  const mine = Object.entries(state.countsAt).flatMap(([step, counts]) => {
+    const counted = valueAt(counts, gearKind);
+    return counted === undefined ? [] : [{ step: Number(step), counted }];
+  });
   const first = mine[mine.findLastIndex((c) => c.counted >= need) + 1];
   return first && switchNumber(state, first.step);
 }

@@ -54,8 +54,8 @@ export interface RunFold {
   /** Offences of each student so far. */
   offences: Record<string, number>;
   counts: Record<string, number>;
-  /** Every count with the step it was made at, in order. */
-  countLog: { step: number; gearKind: string; counted: number }[];
+  /** What was counted at each step, by its index and by kind; of several counts at one step the last. */
+  countsAt: Record<number, Record<string, number>>;
   notes: string[];
 }
 
@@ -97,7 +97,7 @@ export function startRun(plan: RunPlan, startedAt: number): RunFold {
     presence: {},
     offences: {},
     counts: {},
-    countLog: [],
+    countsAt: {},
     notes: [],
   };
   return steps.length ? enter(fold, 0, 0) : fold;
@@ -172,8 +172,8 @@ export function passRun(fold: RunFold, wall: number): RunFold {
 }
 
 function counted(fold: RunFold, counts: Readonly<Record<string, number>>): RunFold {
-  const made = Object.entries(counts).map(([gearKind, each]) => ({ step: fold.step, gearKind, counted: each }));
-  return { ...fold, counts: { ...fold.counts, ...counts }, countLog: [...fold.countLog, ...made] };
+  const here = { ...fold.countsAt[fold.step], ...counts };
+  return { ...fold, counts: { ...fold.counts, ...counts }, countsAt: { ...fold.countsAt, [fold.step]: here } };
 }
 
 /** The run after one more event. After the end only notes and counts are taken. */

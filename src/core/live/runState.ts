@@ -45,7 +45,7 @@ export interface RunState {
   /** Offences of each student so far. */
   offences: Record<string, number>;
   counts: Record<string, number>;
-  countLog: RunFold['countLog'];
+  countsAt: RunFold['countsAt'];
   notes: string[];
   /** Events that still hold and can be struck, oldest first. */
   undoable: RunEvent[];
@@ -59,7 +59,7 @@ function playNow(play: PlayFold, at: number): PlayNow {
 
 /** What a fold shows: plays as they are after the time of their block, or of their round, that has passed. */
 export function showRun(fold: RunFold, undoable: RunEvent[]): RunState {
-  const { plan, steps, step, lengthMs, paused, ended, activeMs, pausedMs, ran, presence, offences, counts, countLog, notes } = fold;
+  const { plan, steps, step, lengthMs, paused, ended, activeMs, pausedMs, ran, presence, offences, counts, countsAt, notes } = fold;
   const upTo = (block: number) => Math.min(activeMs, fold.over[block] ?? activeMs);
   const games = plan.blocks.map((block, i) => ({ block, i })).filter(({ block }) => block.game);
   const plays = games.map(({ block: { id }, i }) => [id, fold.plays[id].map((play) => playNow(play, inBlock(fold, i, upTo(i))))]);
@@ -68,7 +68,7 @@ export function showRun(fold: RunFold, undoable: RunEvent[]): RunState {
     return [id, fold.visits[id].map((list, visit) => list.map((play) => now(play, visit)))];
   });
   return {
-    ...{ plan, steps, step, lengthMs, paused, ended, activeMs, pausedMs, ran, presence, offences, counts, countLog, notes, undoable },
+    ...{ plan, steps, step, lengthMs, paused, ended, activeMs, pausedMs, ran, presence, offences, counts, countsAt, notes, undoable },
     stepWall: fold.fromWall,
     remainingMs: Math.max(0, fold.from + lengthMs - activeMs),
     plays: Object.fromEntries(plays),

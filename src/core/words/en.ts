@@ -5,13 +5,13 @@ import type { Finding, Fix } from '../model/finding.ts';
 import type { FindingCode, FixCode } from '../model/findingCodes.ts';
 import type { FormatId } from '../model/game.ts';
 import { laidWords } from './floor.en.ts';
-import { FORMAT_WORDS, formatWords } from './formats.en.ts';
+import { asRoleWords, FORMAT_WORDS, formatWords } from './formats.en.ts';
 import { RULE_FINDINGS, usualRuleWords } from './rules.en.ts';
 import { SAFETY_FINDINGS, SAFETY_FIXES } from './safety.en.ts';
 import { unusableWords, usableWords } from './settings.en.ts';
 
 export { BAND_WORDS, INPUT_WORDS, inputWords, PHASE_WORDS, ROLE_WORDS, STATUS_WORDS } from './facts.en.ts';
-export { FORMAT_WORDS, formatWords };
+export { asRoleWords, FORMAT_WORDS, formatWords };
 
 type Data = Record<string, unknown>;
 type Sentence = { what: string; why: string };

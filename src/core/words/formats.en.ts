@@ -17,3 +17,7 @@ export const FORMAT_WORDS: Record<FormatId, FormatWords> = {
   'target-clash': targetClashWords,
 };
 export const formatWords = (id: string): FormatWords => FORMAT_WORDS[id as FormatId];
+
+/** "as a hunter": a role that a format asks different things of; empty for anything else. */
+export const asRoleWords = (format: string | undefined, role: string | undefined): string =>
+  (format !== undefined && role !== undefined && formatWords(format).asRole?.[role]) || '';

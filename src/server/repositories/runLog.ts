@@ -1,10 +1,17 @@
-import { and, asc, count, eq, inArray, sql } from 'drizzle-orm';
-import { RunEvent } from '../../core/model/run.ts';
+import { and, asc, count, eq, inArray, not, sql } from 'drizzle-orm';
+import { type Run, RunEvent } from '../../core/model/run.ts';
 import type { Database } from '../database.ts';
 import { runEvents, runs } from '../tables.ts';
+import { runRecords } from './index.ts';
 
 /** Runs that have not ended. */
 export const stillOpen = sql`${runs.data}->>'endedAt' is null`;
+
+/** A class's runs that have ended, the oldest first. */
+export async function endedRuns(db: Database, classId: string): Promise<Run[]> {
+  const list = await runRecords.list(db, and(eq(runs.classId, classId), not(stillOpen)));
+  return list.sort((a, b) => a.startedAt - b.startedAt);
+}
 
 /** The run's events in the server's order. */
 export async function readRunLog(db: Database, runId: string): Promise<RunEvent[]> {

@@ -1,4 +1,4 @@
-import { and, eq, inArray, not } from 'drizzle-orm';
+import { inArray } from 'drizzle-orm';
 import { Router } from 'express';
 import { SKILL_LADDERS } from '../../content/ladders.ts';
 import { mostUsed } from '../../core/adapt/mostUsed.ts';
@@ -11,8 +11,8 @@ import type { StudentPrivate } from '../../core/model/student.ts';
 import type { Database } from '../database.ts';
 import { readAdaptationsOf } from '../repositories/adaptationLog.ts';
 import { classRecords, ratingRecords, runRecords, schoolRecords, studentRecords } from '../repositories/index.ts';
-import { readRunLog, stillOpen } from '../repositories/runLog.ts';
-import { runs, studentPrivates } from '../tables.ts';
+import { endedRuns, readRunLog } from '../repositories/runLog.ts';
+import { studentPrivates } from '../tables.ts';
 import { idParam, route } from './route.ts';
 
 /** A student's followed skills, as Whistle needs them. Private. */
@@ -29,9 +29,8 @@ export function ladderRoutes(db: Database): Router {
   // Private: every student's tries at steps of ladders in the lessons that have ended, the newest last.
   route(router, 'get', '/skill-ladders/classes/:id', async (req) => {
     const { id } = await classRecords.get(db, idParam(req));
-    const past = await runRecords.list(db, and(eq(runs.classId, id), not(stillOpen)));
     const tries: SkillTries[] = [];
-    for (const run of past.sort((a, b) => a.startedAt - b.startedAt)) tries.push(...skillTriesIn(run, await readRunLog(db, run.id)));
+    for (const run of await endedRuns(db, id)) tries.push(...skillTriesIn(run, await readRunLog(db, run.id)));
     return { tries };
   });
   // Private: changes in use for a student, the ones of most lessons first.

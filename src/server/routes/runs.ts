@@ -1,4 +1,4 @@
-import { and, eq, not } from 'drizzle-orm';
+import { and, eq } from 'drizzle-orm';
 import { Router } from 'express';
 import { z } from 'zod';
 import { fitUnweighed } from '../../core/fit/fit.ts';
@@ -18,7 +18,7 @@ import type { Journal } from '../journal.ts';
 import { Problem, readInput } from '../problem.ts';
 import { noteEnd } from '../replayJournal.ts';
 import { classRecords, runRecords } from '../repositories/index.ts';
-import { appendRunEvents, countRunEvents, lengthOfLog, readRunLog, stillOpen, unknownEvents } from '../repositories/runLog.ts';
+import { appendRunEvents, countRunEvents, endedRuns, lengthOfLog, readRunLog, stillOpen, unknownEvents } from '../repositories/runLog.ts';
 import { runs } from '../tables.ts';
 import { bodyOf, idParam, newId, route } from './route.ts';
 
@@ -109,14 +109,14 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
   // Private: who was with whom in the lessons that have ended.
   route(router, 'get', '/classes/:id/met', async (req) => {
     const { id } = await classRecords.get(db, idParam(req));
-    return metIn(await runRecords.list(db, and(eq(runs.classId, id), not(stillOpen))));
+    return metIn(await endedRuns(db, id));
   });
   // Private: each student's tries by step in the lessons that have ended, the newest last.
   route(router, 'get', '/classes/:id/attempts', async (req) => {
     const { id } = await classRecords.get(db, idParam(req));
-    const past = (await runRecords.list(db, and(eq(runs.classId, id), not(stillOpen)))).filter(keepsAttempts);
+    const past = (await endedRuns(db, id)).filter(keepsAttempts);
     const names: Record<string, string> = {};
-    for (const run of past.sort((a, b) => a.startedAt - b.startedAt)) Object.assign(names, planOf(run).names);
+    for (const run of past) Object.assign(names, planOf(run).names);
     const attempts = await attemptsOf(db, past);
     return { names, attempts };
   });

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, NavLink, useParams } from 'react-router';
-import { heightOf, onLadder, storedCell } from '../../../core/adapt/ladder.ts';
-import { progressAt } from '../../../core/adapt/progress.ts';
+import { heightOf, storedCell } from '../../../core/adapt/ladder.ts';
+import { placeOn, progressAt } from '../../../core/adapt/progress.ts';
 import { ladderFiguresOf } from '../../../core/model/school.ts';
 import { SKILLS, type Skill } from '../../../core/model/skillLadder.ts';
 import { type Student, shortName } from '../../../core/model/student.ts';
@@ -49,10 +49,11 @@ function Followed({ classId, studentId, shown, all }: Props) {
   const known = chosen && privateOf(chosen.id);
   const [editing, setEditing] = useState<Skill | null>(null);
   const isDue = (student: Student) =>
-    (privateOf(student.id)?.ladders ?? []).some(({ skill, places }) => {
-      const place = { ...places.at(-1)!, at: onLadder(ladderOf(skill), places.at(-1)!.at) };
+    (privateOf(student.id)?.ladders ?? []).some((each) => {
+      const ladder = ladderOf(each.skill);
       const mine = tries.filter((t) => t.student === student.id);
-      return progressAt(ladderOf(skill), place, mine, figures).advice[0].to !== 'stay';
+      const { advice } = progressAt(ladder, placeOn(ladder, each), mine, figures, privateOf(student.id)?.handYes);
+      return advice[0].to !== 'stay';
     });
   return (
     <div className="flex min-h-0 flex-1">
@@ -76,9 +77,7 @@ function Followed({ classId, studentId, shown, all }: Props) {
                 <span className="head block truncate text-base">{shortName(s)}</span>
                 <span className="block text-xs text-muted">
                   {privateOf(s.id)!
-                    .ladders!.map(
-                      ({ skill, places }) => `${SKILL_WORDS[skill]}, step ${heightOf(onLadder(ladderOf(skill), places.at(-1)!.at)) + 1}`,
-                    )
+                    .ladders!.map((each) => `${SKILL_WORDS[each.skill]}, step ${heightOf(placeOn(ladderOf(each.skill), each).at) + 1}`)
                     .join(' · ')}
                 </span>
                 {isDue(s) && <span className="block text-xs font-bold text-tape">a step is suggested</span>}

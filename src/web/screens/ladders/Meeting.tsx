@@ -1,5 +1,4 @@
 import { useQuery } from '@tanstack/react-query';
-import { Printer } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { heightOf, onLadder, topOf } from '../../../core/adapt/ladder.ts';
@@ -16,6 +15,7 @@ import { SUPPORT_WORDS } from '../../../core/words/supports.en.ts';
 import { call } from '../../api.ts';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { isoDate, longDate } from '../../parts/now.ts';
+import { PrintButton } from '../../parts/PrintButton.tsx';
 import { Problem } from '../../parts/Problem.tsx';
 import { useSchool, useUnits } from '../../parts/units.ts';
 import { type DialNames, dialText } from '../desk/adapt/dialText.ts';
@@ -66,9 +66,7 @@ function Page({ classId, studentId, shown }: { classId: string; studentId: strin
             <input type="checkbox" className="h-4 w-4 accent-tape" checked={supported} onChange={(e) => setSupported(e.target.checked)} />
             supports
           </label>
-          <button type="button" className="btn flex items-center gap-1.5" onClick={() => window.print()}>
-            <Printer size={15} aria-hidden="true" /> Print or save as PDF
-          </button>
+          <PrintButton />
         </DayBar>
       </div>
       <main

@@ -1,7 +1,7 @@
 import { lazy, Suspense } from 'react';
-import { heightOf, onLadder, topOf } from '../../../core/adapt/ladder.ts';
+import { heightOf, topOf } from '../../../core/adapt/ladder.ts';
 import { ladderDays } from '../../../core/adapt/ladderDays.ts';
-import { type Advice, progressAt, type SkillTries } from '../../../core/adapt/progress.ts';
+import { type Advice, placeOn, progressAt, type SkillTries } from '../../../core/adapt/progress.ts';
 import { counted, uncapital } from '../../../core/formats/speak.ts';
 import {
   type Cell,
@@ -32,10 +32,10 @@ interface Props {
 /** One skill of one student: the step they are at, what the tries suggest, and the weeks behind it. */
 export function SkillPanel({ student, followed, ladder, tries, figures, handYes, onDecide, onStop }: Props) {
   const { say } = useUnits();
-  const place = followed.places.at(-1)!;
-  const at = onLadder(ladder, place.at);
+  const place = placeOn(ladder, followed);
+  const { at } = place;
   const mine = tries.filter((t) => t.student === student);
-  const progress = progressAt(ladder, { ...place, at }, mine, figures, handYes);
+  const progress = progressAt(ladder, place, mine, figures, handYes);
   const days = ladderDays(ladder, student, tries);
   const title = SKILL_WORDS[ladder.skill];
   const take = (advice: Advice) => {

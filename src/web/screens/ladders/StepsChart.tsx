@@ -36,7 +36,7 @@ export default function StepsChart({ days }: { days: readonly LadderDay[] }) {
     legend: { show: false },
     xaxis: { type: 'category', labels: { ...AXIS, rotate: 0, hideOverlappingLabels: true }, tooltip: { enabled: false } },
     yaxis: [
-      ...BARS.map((bar, i) => ({
+      ...BARS.map((_, i) => ({
         seriesName: BARS[0].name,
         show: i === 0,
         min: 0,
@@ -44,7 +44,6 @@ export default function StepsChart({ days }: { days: readonly LadderDay[] }) {
         forceNiceScale: true,
         labels,
         title: i === 0 ? { text: 'tries', style: { ...AXIS.style, color: '#55606B', fontWeight: 400 } } : {},
-        key: bar.name,
       })),
       {
         seriesName: 'step',

@@ -1,6 +1,7 @@
 import { type FloorLimits, HOUSE_FLOOR_LIMITS } from '../../../core/model/limits.ts';
 import { limitsFor, type School } from '../../../core/model/school.ts';
 import { CommitField } from '../../parts/CommitField.tsx';
+import { readAboveZero } from '../../parts/readNumber.ts';
 import { useUnits } from '../../parts/units.ts';
 
 const LENGTHS: [keyof FloorLimits, string][] = [
@@ -23,11 +24,6 @@ export function FloorLimitRows({ school, save }: { school: School; save: (change
   const units = useUnits();
   const limits = limitsFor(school);
   const put = (key: keyof FloorLimits, value: number) => save((now) => ({ limits: { ...now.limits, [key]: value } }));
-  const number = (text: string) => {
-    const value = Number(text.replace(',', '.'));
-    if (!text.trim() || !Number.isFinite(value) || value <= 0) throw new Error(`"${text}" is not a number above zero.`);
-    return value;
-  };
   return (
     <section className="mt-6">
       <div className="flex items-end justify-between border-b border-ink pb-1">
@@ -51,7 +47,7 @@ export function FloorLimitRows({ school, save }: { school: School; save: (change
               label={label}
               className={own ? 'border-tape bg-tint' : ''}
               value={length ? units.say(limits[key]) : String(limits[key])}
-              onCommit={(text) => put(key, length ? units.read(text) : number(text))}
+              onCommit={(text) => put(key, length ? units.read(text) : readAboveZero(text))}
             />
           );
         })}

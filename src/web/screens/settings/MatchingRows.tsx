@@ -4,6 +4,7 @@ import { ladderFiguresOf, type School } from '../../../core/model/school.ts';
 import { LADDER_FIGURES, type LadderFigures } from '../../../core/model/skillLadder.ts';
 import { COST_TIER_WORDS } from '../../../core/words/adapt.en.ts';
 import { CommitField } from '../../parts/CommitField.tsx';
+import { readNumber, readSpan } from '../../parts/readNumber.ts';
 import { useUnits } from '../../parts/units.ts';
 
 type Plain = { [K in keyof AdaptFigures]: AdaptFigures[K] extends number ? K : never }[keyof AdaptFigures];
@@ -32,17 +33,6 @@ const LADDER: [keyof LadderFigures, string][] = [
   ['upPercent', 'Harder from (% made)'],
   ['downPercent', 'Easier at (% made)'],
 ];
-
-function numberOf(text: string): number {
-  const value = Number(text.replace(',', '.'));
-  if (!text.trim() || !Number.isFinite(value)) throw new Error(`"${text}" is not a number.`);
-  return value;
-}
-function spanOf(text: string): [number, number] {
-  const match = text.match(/^\s*(\d+)\s*(?:–|-|to)\s*(\d+)\s*$/);
-  if (!match || Number(match[1]) > Number(match[2])) throw new Error(`"${text}" is not a span. Write 28–70.`);
-  return [Number(match[1]), Number(match[2])];
-}
 
 /** Figures and order of cost that Fit for all works with, and when a step of a ladder is suggested; each the usual one until it is changed. */
 export function MatchingRows({ school, save }: { school: School; save: (change: (now: School) => Partial<School>) => Promise<unknown> }) {
@@ -87,7 +77,7 @@ export function MatchingRows({ school, save }: { school: School; save: (change: 
             label={label}
             className={cell(figures[key] !== HOUSE_FIGURES[key])}
             value={String(figures[key])}
-            onCommit={(text) => put(key, numberOf(text))}
+            onCommit={(text) => put(key, readNumber(text))}
           />
         ))}
         {SPANS.map(([key, label]) => (
@@ -96,7 +86,7 @@ export function MatchingRows({ school, save }: { school: School; save: (change: 
             label={label}
             className={cell(figures[key].join() !== HOUSE_FIGURES[key].join())}
             value={figures[key].join('–')}
-            onCommit={(text) => put(key, spanOf(text))}
+            onCommit={(text) => put(key, readSpan(text, '28–70'))}
           />
         ))}
       </div>
@@ -108,7 +98,7 @@ export function MatchingRows({ school, save }: { school: School; save: (change: 
             label={COST_TIER_WORDS[tier]}
             className={cell(figures.costs[tier] !== COSTS[tier])}
             value={String(figures.costs[tier])}
-            onCommit={(text) => save((now) => ({ adaptCosts: { ...now.adaptCosts, [tier]: numberOf(text) } }))}
+            onCommit={(text) => save((now) => ({ adaptCosts: { ...now.adaptCosts, [tier]: readNumber(text) } }))}
           />
         ))}
       </div>
@@ -120,7 +110,7 @@ export function MatchingRows({ school, save }: { school: School; save: (change: 
             label={label}
             className={cell(ladder[key] !== LADDER_FIGURES[key])}
             value={String(ladder[key])}
-            onCommit={(text) => save((now) => ({ ladderFigures: { ...ladderFiguresOf(now), [key]: numberOf(text) } }))}
+            onCommit={(text) => save((now) => ({ ladderFigures: { ...ladderFiguresOf(now), [key]: readNumber(text) } }))}
           />
         ))}
       </div>

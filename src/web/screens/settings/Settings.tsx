@@ -8,6 +8,7 @@ import { problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { ShelfPage } from '../../parts/DayBar.tsx';
 import { Problem } from '../../parts/Problem.tsx';
+import { readAboveZero, readSpan } from '../../parts/readNumber.ts';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { useSchool } from '../../parts/units.ts';
 import { BackupsSection } from './BackupsSection.tsx';
@@ -51,16 +52,6 @@ export function Settings() {
     );
   const setBand = (band: Band, key: keyof BandDefaults, value: unknown) =>
     save((now) => ({ bands: { ...now.bands, [band]: { ...now.bands[band], [key]: value } } }));
-  const number = (text: string) => {
-    const value = Number(text.replace(',', '.'));
-    if (!Number.isFinite(value) || value <= 0) throw new Error(`"${text}" is not a number above zero.`);
-    return value;
-  };
-  const span = (text: string): [number, number] => {
-    const match = text.match(/^\s*(\d+)\s*(?:–|-|to)\s*(\d+)\s*$/);
-    if (!match || Number(match[1]) > Number(match[2])) throw new Error(`"${text}" is not a span. Write 90–180.`);
-    return [Number(match[1]), Number(match[2])];
-  };
   const changed = Object.values(school.bands).some((b) => Object.keys(b ?? {}).length);
   return (
     <ShelfPage>
@@ -148,7 +139,7 @@ export function Settings() {
                         label={`${label}, ${band}`}
                         className={own ? 'cell border-tape bg-tint' : 'cell'}
                         value={Array.isArray(value) ? `${value[0]}–${value[1]}` : String(value)}
-                        onCommit={(text) => setBand(band, key, Array.isArray(value) ? span(text) : number(text))}
+                        onCommit={(text) => setBand(band, key, Array.isArray(value) ? readSpan(text, '90–180') : readAboveZero(text))}
                       />
                     </td>
                   );

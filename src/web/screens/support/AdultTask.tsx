@@ -2,7 +2,7 @@ import type { AdaptCell, PlacePlan } from '../../../core/fit/adaptLesson.ts';
 import { bellText } from '../../../core/model/period.ts';
 import { initialsOf, type Student } from '../../../core/model/student.ts';
 import { CAUTION_WORDS } from '../../../core/words/adapt.en.ts';
-import { formatWords } from '../../../core/words/en.ts';
+import { asRoleWords } from '../../../core/words/en.ts';
 import { shortBell } from '../../parts/now.ts';
 import { type DialNames, dialText } from '../desk/adapt/dialText.ts';
 
@@ -35,7 +35,7 @@ export function AdultTask({ plan, start, student, title, format, names }: Props)
       <p className="head text-base">
         {shortBell(bellText(start + plan.from))}–{shortBell(bellText(start + plan.until))} · {student ? initialsOf(student) : '?'} ·{' '}
         {plan.title ?? title}
-        {format && plan.role && ` ${formatWords(format).asRole?.[plan.role] ?? ''}`}
+        {plan.role && ` ${asRoleWords(format, plan.role)}`}
       </p>
       <p>{plan.dials.map((d) => dialText(d, names)).join('. ')}.</p>
       {cautions.length > 0 && <p className="text-caution">{cautions.map((c) => CAUTION_WORDS[c]).join('. ')}.</p>}

@@ -1,5 +1,4 @@
 import { useQueries } from '@tanstack/react-query';
-import { Printer } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { type AdultDay, adultsDay } from '../../../core/adapt/adultsDay.ts';
 import { clockOf } from '../../../core/formats/speak.ts';
@@ -8,6 +7,7 @@ import { clockSeconds } from '../../../core/model/period.ts';
 import type { Desk } from '../../api.ts';
 import { DayBar, useDay } from '../../parts/DayBar.tsx';
 import { isoDate, longDate, shortBell } from '../../parts/now.ts';
+import { PrintButton } from '../../parts/PrintButton.tsx';
 import { useSchool } from '../../parts/units.ts';
 import { useFittedDay } from '../../parts/useReadiness.ts';
 import { dayFitting } from '../../worker/useFit.ts';
@@ -51,9 +51,7 @@ export function AdultsDay() {
     <div className="flex h-full flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
       <div className="print:hidden">
         <DayBar date={date}>
-          <button type="button" className="btn flex items-center gap-1.5" onClick={() => window.print()}>
-            <Printer size={15} aria-hidden="true" /> Print or save as PDF
-          </button>
+          <PrintButton />
         </DayBar>
       </div>
       <main className="min-h-0 flex-1 overflow-auto px-6 py-4 print:overflow-visible print:p-0" tabIndex={0} aria-label="Adults’ day">

@@ -1,4 +1,3 @@
-import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import type { FitInput } from '../../../core/fit/fitted.ts';
@@ -7,6 +6,7 @@ import { clockSeconds } from '../../../core/model/period.ts';
 import type { Desk } from '../../api.ts';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { longDate, shortBell } from '../../parts/now.ts';
+import { PrintButton } from '../../parts/PrintButton.tsx';
 import { WithLesson } from '../../parts/WithLesson.tsx';
 import { useFitAtOnce } from '../../worker/useFit.ts';
 import type { DialNames } from '../desk/adapt/dialText.ts';
@@ -40,9 +40,7 @@ function Notes({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
     <>
       <div className="print:hidden">
         <DayBar date={desk.period.date} current={desk.period.id}>
-          <button type="button" className="btn flex items-center gap-1.5" onClick={() => window.print()}>
-            <Printer size={15} aria-hidden="true" /> Print or save as PDF
-          </button>
+          <PrintButton />
         </DayBar>
       </div>
       <main className="min-h-0 flex-1 overflow-auto px-6 py-4 print:overflow-visible print:p-0">

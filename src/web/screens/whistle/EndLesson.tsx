@@ -1,4 +1,4 @@
-import { gearToCount } from '../../../core/live/gearCounts.ts';
+import { allThere, gearToCount } from '../../../core/live/gearCounts.ts';
 import type { RunPlan } from '../../../core/live/runPlan.ts';
 import type { RunState } from '../../../core/live/runState.ts';
 import { CountBack } from './SidePanels.tsx';
@@ -43,7 +43,7 @@ export function EndLesson({
         <button
           type="button"
           className="head mb-2 min-h-11 bg-ink-3 px-4 text-base hover:bg-[#3a4a60]"
-          onClick={() => send({ type: 'count-all', counts: Object.fromEntries(open.map((g) => [g.gearKind, g.need])) })}
+          onClick={() => send({ type: 'count-all', counts: allThere(open) })}
         >
           Everything else is back
         </button>

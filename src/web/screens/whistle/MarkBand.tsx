@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { onLadder, storedCell } from '../../../core/adapt/ladder.ts';
-import { madeIn } from '../../../core/adapt/progress.ts';
+import { storedCell } from '../../../core/adapt/ladder.ts';
+import { madeIn, placeOn } from '../../../core/adapt/progress.ts';
 import { marksIn } from '../../../core/live/skillTries.ts';
 import type { StudentId } from '../../../core/model/ids.ts';
 import { type FollowedSkill, PROMPTS, type Prompt, type SkillLadder } from '../../../core/model/skillLadder.ts';
@@ -28,13 +28,14 @@ export function MarkBand({ run }: { run: LiveRun }) {
   });
   const marks = useMemo(() => marksIn(run.log, run.date), [run.log, run.date]);
   const rows = (data?.followed ?? []).flatMap(({ studentId, handYes, ladders }) =>
-    ladders.map(({ skill, places }) => {
+    ladders.map((each) => {
+      const { skill } = each;
       const ladder = data!.ladders.find((l) => l.skill === skill)!;
-      const place = places.at(-1)!;
+      const place = placeOn(ladder, each);
       const mine = marks.filter((m) => m.student === studentId && m.skill === skill);
       return {
         ...{ studentId, skill, ladder, handYes, key: `${studentId} ${skill}` },
-        at: onLadder(ladder, place.at),
+        at: place.at,
         agreed: place.prompt,
         tries: mine.reduce((sum, m) => sum + m.tries, 0),
         made: mine.reduce((sum, m) => sum + madeIn(m.made), 0),

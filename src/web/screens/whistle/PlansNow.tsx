@@ -4,7 +4,7 @@ import { choicesNow } from '../../../core/adapt/inUse.ts';
 import type { PlanBlock } from '../../../core/live/runPlan.ts';
 import { choicesAfter } from '../../../core/model/adaptation.ts';
 import type { Gear } from '../../../core/model/gear.ts';
-import { formatWords } from '../../../core/words/en.ts';
+import { asRoleWords } from '../../../core/words/en.ts';
 import { call } from '../../api.ts';
 import { useSchool } from '../../parts/units.ts';
 import { type DialNames, dialText } from '../desk/adapt/dialText.ts';
@@ -38,8 +38,6 @@ export function PlansNow({
   const now = block ? choicesNow(choices, block, round) : [];
   if (!choices.some((c) => c.accepted?.length)) return null;
   const adults = (school.adults ?? []).filter((a) => now.some((c) => c.accepted?.some((d) => d.adultId === a.id)));
-  const roles = block?.game ? formatWords(block.game.format).asRole : undefined;
-  const asRole = (place: string | undefined) => (place !== undefined && roles?.[place] ? `${roles[place]}: ` : '');
   const speak: DialNames = { gear: gear ?? [], homeMade: data?.homeMade ?? [], adults: school.adults ?? [], students: [] };
   return (
     <section aria-label="Plans in use" className="mt-3 border-t border-white/25 pt-2">
@@ -50,13 +48,15 @@ export function PlansNow({
         <ul className="flex flex-col gap-1.5 text-base text-[#dfe5ec]">
           {now.map((choice) => {
             const isAway = choice.accepted!.some((d) => d.adultId !== undefined && away.includes(d.adultId));
+            // A plan of a role has the role where others have their place.
+            const title = choice.title ?? asRoleWords(block?.game?.format, choice.place);
             const dials = isAway ? (choice.withoutAdult ?? []) : choice.accepted!;
             return (
               <li key={`${choice.student}|${choice.place}`}>
                 <span className="head mr-2 inline-block border border-white/60 px-1.5 text-paper">
                   {initials(names[choice.student] ?? '?')}
                 </span>
-                {choice.title ? `${choice.title}: ` : asRole(choice.place)}
+                {title ? `${title}: ` : ''}
                 {dials.map((d) => dialText(d, speak)).join('. ') || 'No plan without the adult: rest in a role'}
               </li>
             );

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { counted as countedWords } from '../../../core/formats/speak.ts';
-import { type CountTime, countedNow, countTime, gearToCount } from '../../../core/live/gearCounts.ts';
+import { allThere, type CountTime, countedNow, countTime, gearToCount } from '../../../core/live/gearCounts.ts';
 import type { RunPlan } from '../../../core/live/runPlan.ts';
 import type { RunState } from '../../../core/live/runState.ts';
 import type { LiveRun } from './useRun.ts';
@@ -67,7 +67,7 @@ export function SidePanels({ plan, state, send }: { plan: RunPlan; state: RunSta
             <button
               type="button"
               className="head min-h-8 bg-paper px-3 text-sm text-ink hover:bg-tint pointer-coarse:min-h-11"
-              onClick={() => send({ type: 'count-all', counts: Object.fromEntries(open.map((g) => [g.gearKind, g.need])) })}
+              onClick={() => send({ type: 'count-all', counts: allThere(open) })}
             >
               Everything is there
             </button>

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { HOUSE_FIGURES } from '../../../../core/adapt/figures.ts';
 import type { AdaptCell, PlacePlan } from '../../../../core/fit/adaptLesson.ts';
 import type { FittedBlock } from '../../../../core/fit/fitted.ts';
 import { ownLane, ownLanes } from '../../../../core/fit/ownLane.ts';
@@ -27,7 +28,7 @@ export function LaneOnFloor({ plan, cells, block, desk, wallClearanceM, perform 
   const dial = plan.isAccepted ? laneIn(plan) : undefined;
   const wanted = cells.filter((c) => c.block === block.id && c.plans.some((p) => p.isAccepted && laneIn(p))).length;
   if (!dial || ownLanes(block) >= wanted) return null;
-  const [widthM, lengthM] = [Number(dial.data.widthM ?? 1.5), Number(dial.data.lengthM ?? 6)];
+  const [widthM, lengthM] = [Number(dial.data.widthM ?? HOUSE_FIGURES.laneWidthM), Number(dial.data.lengthM ?? HOUSE_FIGURES.laneLengthM)];
   const put = () => {
     const wish = { id: freshId('p'), widthM, lengthM, purpose: plan.purpose, ...(plan.place === undefined ? {} : { place: plan.place }) };
     const lane = ownLane(block, desk.room, wallClearanceM, wish);

@@ -9,7 +9,7 @@ import { call, type Desk, problemWords } from '../../../api.ts';
 import { Problem } from '../../../parts/Problem.tsx';
 import { saveRecord } from '../../../parts/saveRecord.ts';
 import { useSchool } from '../../../parts/units.ts';
-import { fitting } from '../../../worker/useFit.ts';
+import { dayFitting } from '../../../worker/useFit.ts';
 import type { DialNames } from './dialText.ts';
 
 interface Props {
@@ -45,7 +45,8 @@ export function PlanFixes({ plan, desk, names, request }: Props) {
     let dropped = false;
     const others = (adults ?? []).filter((a) => !request.adults.some((here) => here.id === a.id)).map(({ id, can }) => ({ id, can }));
     const at = { student, block, ...(place === undefined ? {} : { place }) };
-    fitting()
+    // Not the worker of the desk: an edit's own fit does not wait behind the fixes.
+    dayFitting()
       .adaptFixes({ input: request, at, others })
       .then(
         (fixes) => !dropped && setFound({ of: request, fixes }),

@@ -11,7 +11,7 @@ import { bellText, clockSeconds } from '../../../../core/model/period.ts';
 import { limitsFor } from '../../../../core/model/school.ts';
 import { shortName } from '../../../../core/model/student.ts';
 import { ACTION_WORDS, CAUTION_WORDS, DEMAND_WORDS, needWords } from '../../../../core/words/adapt.en.ts';
-import { formatWords } from '../../../../core/words/en.ts';
+import { asRoleWords } from '../../../../core/words/en.ts';
 import { BAND_WORDS } from '../../../../core/words/facts.en.ts';
 import type { Desk } from '../../../api.ts';
 import { shortBell } from '../../../parts/now.ts';
@@ -44,7 +44,7 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade, per
   const school = useSchool();
   const isChanged = (p: PlacePlan) => changesIn(p).length > 0;
   const format = fitted.blocks.find((b) => b.id === cell.block)?.game?.format;
-  const titleOf = (p: PlacePlan) => p.title ?? (format && p.role ? formatWords(format).asRole?.[p.role] : undefined);
+  const titleOf = (p: PlacePlan) => p.title ?? asRoleWords(format, p.role);
   const wants = (p: PlacePlan) => p.gaps.length > 0 || (isChanged(p) && !p.isAccepted);
   const [place, setPlace] = useState<string | undefined>(
     () => (cell.plans.find(wants) ?? cell.plans.find(isChanged) ?? cell.plans[0]).place,
