@@ -46,6 +46,53 @@ describe('a class list from a file', () => {
     await screen.press('Escape');
   });
 
+  it('with notes: they wait privately with their students until they are supports', async () => {
+    await open('/classes/grade-3b');
+    await screen.click('button', 'Paste or import a list');
+    await upload(new TextEncoder().encode('First name,Last name,Medical\nAnwen,Aldermill,"asthma, inhaler"\n'));
+    await screen.click('button', 'Check the list');
+    await screen.says('Notes are private.');
+    await screen.expectAccessible();
+    await screen.click('button', 'Add 1 student');
+    await screen.says('28 students · grades');
+    await screen.click('button', 'Supports, row 2: note to sort');
+    await screen.says('“asthma, inhaler”');
+    await screen.expectAccessible();
+    await screen.click('button', 'Add “Breath”');
+    await screen.find('button', 'Remove Breath');
+    await screen.click('button', 'Remove the note');
+    await screen.says('“asthma, inhaler”', { not: true });
+    await screen.press('Escape');
+    await screen.click('button', 'Remove Anwen Aldermill');
+    await screen.says('27 students · grades');
+  });
+
+  it('as it comes from an office: title, totals and empty rows left out and said, what was told of columns kept while it is mended', async () => {
+    await open('/classes/grade-2c');
+    await screen.click('button', 'Paste or import a list');
+    const messy =
+      'Alder Hollow,,,\nName,Level,Notes,Bus\n"Oak, Mila",n/a,,7\n,,,\n"van der Oak, Mila",3,,9\n"Oakley, Mila",4,,9\nTotal,3,,\n';
+    await upload(new TextEncoder().encode(messy));
+    await screen.click('button', 'Check the list');
+    await screen.says('Left out: row 1, a title; row 7, a total; 1 empty.');
+    await screen.says('Row 3: Rating “n/a” is not a number that fits here');
+    await screen.expectAccessible();
+    await (await screen.find('combobox', 'Column 4 is')).toElement('select').then((e) => e.select('note'));
+    await screen.says('Notes are private.');
+    await screen.click('checkbox', 'leave ratings empty that are not a number from 1 to 5');
+    await screen.says('3 students, nothing to fix.');
+    await screen.page.click('#roster-text');
+    await screen.page.keyboard.type(' ');
+    await screen.click('button', 'Check the list');
+    await screen.says('3 students, nothing to fix.');
+    await screen.says('Notes are private.');
+    await screen.click('button', 'Add 3 students');
+    await screen.says('25 students · grades');
+    await open(`/desk/bells-${today}`);
+    await screen.click('tab', 'Who');
+    for (const name of ['Mila Oak', 'Mila van der O.', 'Mila Oakl.']) await screen.says(name);
+  });
+
   it('updates a class: the change is shown before it is made', async () => {
     await open('/classes/grade-3b');
     await screen.says('27 students · grades');
@@ -87,6 +134,18 @@ describe('the logbook', () => {
     }
     await screen.click('link', /^Grade 8a · Bridges and a toll/);
     await screen.says('Rallies at the top place in Bridge keepers');
+  });
+
+  it('discards a run made by mistake, and has it back by undo', async () => {
+    await open('/logbook');
+    await screen.says('96 lessons ended');
+    await screen.page.click('nav[aria-label="Runs"] ul a');
+    await screen.click('button', 'Discard: made by mistake');
+    await screen.says('Discarded: not in the trends, nor in what the class has had.');
+    await screen.says('95 lessons ended');
+    await screen.expectAccessible();
+    await screen.click('button', /^Undo: discard /);
+    await screen.says('96 lessons ended');
   });
 });
 
@@ -194,10 +253,17 @@ describe('the whistle', () => {
   it('asks for the gear before it ends, and the logbook has it', async () => {
     await open(`/whistle/${run}`);
     await screen.click('button', 'All hoop back');
+    await screen.click('button', 'One scarf less');
     await screen.click('button', 'End lesson');
     await screen.says('End the lesson?');
     await screen.click('button', 'End lesson and open the logbook');
     await screen.says('Planned against actual');
     await screen.says('Grade 5a: Nine mills');
+    await screen.says(/Not counted: .*disc/);
+    await screen.click('button', 'Mark 1 scarf as lost in the gear closet');
+    await screen.says('marked as lost in the gear closet');
+    await screen.expectAccessible();
+    await screen.click('button', 'Undo: mark 1 scarf as lost');
+    await screen.find('button', 'Mark 1 scarf as lost in the gear closet');
   });
 });

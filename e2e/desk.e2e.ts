@@ -143,8 +143,8 @@ describe('the desk by mouse', () => {
     await screen.says(/\d to fix/);
     const planted = (change: { program?: string }) =>
       screen.page.evaluate((more) => {
-        const kept = JSON.parse(sessionStorage.getItem('side-court-readiness')!) as { counts: [string, number][] };
-        const counts = kept.counts.map(([key, open]) => [key, key.startsWith('orchard') ? 77 : open]);
+        const kept = JSON.parse(sessionStorage.getItem('side-court-readiness')!) as { counts: [string, object][] };
+        const counts = kept.counts.map(([key, open]) => [key, key.startsWith('orchard') ? { ...open, open: 77 } : open]);
         sessionStorage.setItem('side-court-readiness', JSON.stringify({ ...kept, counts, ...more }));
         return counts.length;
       }, change);

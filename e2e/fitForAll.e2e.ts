@@ -264,8 +264,20 @@ describe('Fit for all', () => {
   });
 
   it('leaves nothing private in what the browser keeps', async () => {
+    const { students } = (await (await fetch(`${app.base}/api/periods/mills-${today}/desk`)).json()) as {
+      students: { id: string; classId: string }[];
+    };
+    const [{ id, classId }] = students;
+    await fetch(`${app.base}/api/classes/${classId}/students/${id}`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ toSort: 'markednote' }),
+    });
     await screen.page.goto(`${app.base}/desk/mills-${today}`);
-    await screen.says('Nine mills');
+    await screen.click('tab', /^Fit for all/);
+    await screen.click('button', /a note came with the roster/);
+    await screen.says('“markednote”');
+    await screen.expectAccessible();
     await pause(500);
     const kept = await screen.page.evaluate(async () => {
       const texts = [JSON.stringify({ ...localStorage }), JSON.stringify({ ...sessionStorage })];
@@ -278,7 +290,23 @@ describe('Fit for all', () => {
       return texts.join('\n');
     });
     expect(kept).toContain('/api/periods/');
-    expect(kept).not.toMatch(/markedreason|"hard-of-hearing"|"one-handed"|"care-plan"|adaptations\//);
+    expect(kept).not.toMatch(/markedreason|markednote|"hard-of-hearing"|"one-handed"|"care-plan"|adaptations\//);
     expect(screen.errors).toEqual([]);
+  });
+
+  it('leaves nothing private on what is printed or shown to others: set-up, rotation, cards, logbook, titles, addresses', async () => {
+    const words = /markedreason|markednote|one-handed|hard of hearing|care plan|weak grip|low vision/i;
+    for (const [to, says] of [
+      [`/desk/mills-${today}/set-out`, 'Set up'],
+      [`/desk/mills-${today}/rotation`, 'Nine mills'],
+      ['/logbook', 'Logbook'],
+      ['/', 'Nine mills'],
+    ]) {
+      await screen.page.goto(app.base + to);
+      await screen.says(says);
+      await pause(300);
+      expect(await screen.text(), to).not.toMatch(words);
+      expect(`${await screen.page.title()} ${screen.page.url()}`).not.toMatch(words);
+    }
   });
 });

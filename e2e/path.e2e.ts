@@ -4,6 +4,8 @@ import { openBrowser } from './browser.ts';
 import { pause, Screen } from './screen.ts';
 
 const SPEED = 60;
+/** Nothing is left to fix; a stop that was kept as it is stays one. */
+const READY = /10:05–10:50 (ready|\d stops? kept)/;
 let app: App;
 let chrome: Awaited<ReturnType<typeof openBrowser>>;
 let screen: Screen;
@@ -195,7 +197,7 @@ describe('a new teacher, from an empty school to the logbook, by keyboard alone'
       await screen.press('Enter');
       await screen.says(/Saved \d/);
     }
-    await screen.says(/10:05–10:50 ready/);
+    await screen.says(READY);
     await screen.expectAccessible();
   });
 
@@ -208,7 +210,7 @@ describe('a new teacher, from an empty school to the logbook, by keyboard alone'
     await screen.find('button', `Redo: ${name}`);
     await screen.enter('button', `Redo: ${name}`);
     await screen.find('button', `Undo: ${name}`);
-    await screen.says(/10:05–10:50 ready/);
+    await screen.says(READY);
   });
 
   it('moves a station by arrow keys and by typing, distances following', async () => {
@@ -222,11 +224,14 @@ describe('a new teacher, from an empty school to the logbook, by keyboard alone'
     await screen.press('z');
     await screen.page.keyboard.up('Control');
     await screen.says('Redo: move 1 Ribbon arcs');
-    await screen.says(/10:05–10:50 ready/);
+    await screen.says(READY);
   });
 
   it('runs it, sixty times as fast, and finds it in the logbook', async () => {
     await screen.enter('button', 'Blow the whistle');
+    // What was kept as it is is asked about once more.
+    await screen.says(/^.*stops? kept/s);
+    await screen.enter('button', 'Blow it anyway');
     await screen.says('Hold everything');
     await screen.expectAccessible();
     await screen.expectNoPageScroll();

@@ -61,19 +61,6 @@ async function main(): Promise<void> {
   await screen.says('ways fitted');
   await pause(300);
   await shoot('desk-ways');
-  await screen.click('tab', 'Checks');
-  await screen.click('button', 'What if …');
-  await screen.click('button', 'Any three');
-  await screen.click('button', 'Try it without these 3');
-  await screen.says('30 → 27');
-  await screen.click('button', 'And …');
-  await screen.click('button', 'Room');
-  await screen.page.waitForSelector('[role="dialog"] option');
-  await screen.click('button', 'Try this room');
-  await screen.says('the first half of the room');
-  await screen.says('that did not');
-  await pause(400);
-  await shoot('desk-what-if');
   await open(`/desk/mills-${today}/rotation`, 'Ribbon arcs');
   await screen.click('button', /^Round 4/);
   await pause(200);
@@ -120,12 +107,14 @@ async function main(): Promise<void> {
   await pause(300);
   await shoot('whistle');
   for (const [name, to, says] of [
+    ['week', '/week', 'to fix'],
     ['class', '/classes/grade-5a', 'Pairings (private)'],
     ['room', '/rooms/mill-gym', 'What stands in the room'],
     ['cupboard', '/cupboard', 'Add to the gear closet'],
     ['settings', '/settings', 'Defaults by grade'],
   ]) {
     await open(to, says);
+    await screen.says('Opening the day', { not: true });
     await shoot(name);
   }
   await open('/ladders/grade-5a/grade-5a-21', 'made at this step');

@@ -8,6 +8,7 @@ import { NEW_SCHOOL, type School } from '../core/model/school.ts';
 import { SchoolClass } from '../core/model/schoolClass.ts';
 import { Student, StudentPrivate, Wish } from '../core/model/student.ts';
 import { seededRng } from '../core/rng.ts';
+import { DEMO_BELLS, DEMO_TIMETABLE } from './demoBells.ts';
 import { DEMO_SUPPORTS } from './demoSupports.ts';
 import { paintedSet } from './paintedSets.ts';
 
@@ -19,6 +20,7 @@ export const DEMO_SCHOOL: School = {
     { id: 'juna-ask', name: 'Juna Ask', can: ['guide', 'prompt', 'spot', 'push'] },
     { id: 'tarn-holloway', name: 'Tarn Holloway', can: ['sign', 'prompt'] },
   ],
+  timetable: DEMO_TIMETABLE,
 };
 
 const DOOR = { swing: 'inwards', exit: true };
@@ -353,25 +355,16 @@ export const LESSONS = {
 
 /** Today's five periods in two rooms; the fourth is left with problems to fix. */
 export function demoPeriods(date: string): Period[] {
-  const period = (id: keyof typeof LESSONS, start: string, end: string, { schoolClass }: Roster, room: Room, adults: string[] = []) =>
+  return DEMO_BELLS.map(({ id, adults, ...bell }) =>
     Period.parse({
       ...newHeader('period', 1),
+      ...bell,
       id: `${id}-${date}`,
       date,
-      start,
-      end,
-      classId: schoolClass.id,
-      roomId: room.id,
       lessonId: LESSONS[id].id,
-      ...(adults.length ? { adults } : {}),
-    });
-  return [
-    period('weather', '09:10', '09:55', GRADE_3B, MILL_GYM, ['juna-ask']),
-    period('mills', '10:05', '10:50', GRADE_5A, MILL_GYM, ['juna-ask']),
-    period('bridges', '11:10', '11:55', GRADE_8A, UPPER_YARD, ['tarn-holloway']),
-    period('orchard', '13:00', '13:45', GRADE_6D, MILL_GYM),
-    period('bells', '14:05', '14:45', GRADE_2C, UPPER_YARD),
-  ];
+      ...(adults.length ? { adults: [...adults] } : {}),
+    }),
+  );
 }
 
 /** Who is away or has another role in today's second period. */

@@ -12,12 +12,14 @@ import { Problem } from './problem.ts';
 import { adaptationRoutes } from './routes/adaptations.ts';
 import { backupRoutes } from './routes/backups.ts';
 import { classRoutes } from './routes/classes.ts';
+import { demoRoutes } from './routes/demo.ts';
 import { exchangeRoutes } from './routes/exchange.ts';
 import { factRoutes } from './routes/facts.ts';
 import { gearRoutes } from './routes/gear.ts';
 import { importRoutes } from './routes/imports.ts';
 import { ladderRoutes } from './routes/ladders.ts';
 import { planRoutes } from './routes/plans.ts';
+import { removalRoutes } from './routes/removals.ts';
 import { runRoutes } from './routes/runs.ts';
 import type { Backups } from './store.ts';
 
@@ -86,8 +88,10 @@ export function makeApp(db: Database, options: { webDir?: string; now: () => num
     factRoutes(db),
     gearRoutes(db),
     classRoutes(db),
-    importRoutes(db),
-    planRoutes(db),
+    importRoutes(db, options.now),
+    removalRoutes(db, options.now),
+    demoRoutes(db, options.now, options.backups),
+    planRoutes(db, options.now),
     adaptationRoutes(db),
     ladderRoutes(db),
     runRoutes(db, options.now, options.journal ?? noJournal(db)),

@@ -43,7 +43,9 @@ function floorOf(other: DeskInput, { draft }: PlannedLesson, { period }: DeskInp
 }
 
 /** Desks with what the others of the day have of the gear and of the floor; what is alone stays as it is. */
-export function withDay(desks: readonly DeskInput[], others: readonly DeskInput[] = desks): DeskInput[] {
+export function withDay(desks: readonly DeskInput[], all: readonly DeskInput[] = desks): DeskInput[] {
+  // A period that does not take place has neither gear nor floor.
+  const others = all.filter((other) => other.period.cancelled === undefined);
   const known = new Map<DeskInput, PlannedLesson | undefined>();
   /** A lesson as it is planned beside those that have their floor first. */
   const plannedOf = (desk: DeskInput): PlannedLesson | undefined => {

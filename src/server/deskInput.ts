@@ -22,7 +22,7 @@ import {
   schoolRecords,
 } from './repositories/index.ts';
 import { newestLesson } from './repositories/newestLesson.ts';
-import { readRunLog, stillOpen } from './repositories/runLog.ts';
+import { isKept, readRunLog, stillOpen } from './repositories/runLog.ts';
 import { readClass } from './routes/classes.ts';
 import { periods, runs } from './tables.ts';
 
@@ -35,7 +35,7 @@ export const LOOKED_BACK = 12;
 /** What a class has had in its last lessons that have ended. */
 async function readHistory(db: Database, classId: string): Promise<ClassHistory> {
   const newest = sql`(${runs.data}->>'startedAt')::bigint desc`;
-  const past = await runRecords.list(db, and(eq(runs.classId, classId), not(stillOpen)), { orderBy: newest, most: LOOKED_BACK });
+  const past = await runRecords.list(db, and(eq(runs.classId, classId), not(stillOpen), isKept), { orderBy: newest, most: LOOKED_BACK });
   return historyIn(past, await attemptsOf(db, past));
 }
 

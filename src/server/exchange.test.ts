@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { fit } from '../core/fit/fit.ts';
 import { DATE, type TestServer, testServer } from './testing.fixture.ts';
 
 let full: TestServer;
@@ -52,6 +53,25 @@ describe('everything as one file', () => {
     expect((await untouched.ask('GET', '/classes')).body).toEqual([]);
   });
 
+  it('of a newer Side Court: gear of a kind that is not known here is taken, a support that is not is refused with its place', async () => {
+    const { body: file } = await full.ask('GET', '/export?private=yes');
+    const newer = structuredClone(file);
+    newer.gear[0].gearKind = 'hover ring';
+    newer.ratings[7].supports = [{ kind: 'a-support-to-come' }];
+    const refused = await untouched.ask('POST', '/import', newer);
+    expect(refused).toMatchObject({ status: 400, body: { issues: [{ path: ['ratings', 7, 'supports', 0, 'kind'], code: 'choice' }] } });
+    newer.ratings[7].supports = [];
+    const school = await testServer({ empty: true });
+    try {
+      expect((await school.ask('POST', '/import', newer)).status).toBe(200);
+      const { body: desk } = await school.ask('GET', `/periods/mills-${DATE}/desk`);
+      expect(desk.cupboard.map((g: { gearKind: string }) => g.gearKind)).toContain('hover ring');
+      expect(() => fit(desk)).not.toThrow();
+    } finally {
+      await school.stop();
+    }
+  });
+
   it('one bad record in a whole school is named, and nothing of the rest is stored', async () => {
     const fresh = untouched;
     const { body: file } = await full.ask('GET', '/export?private=yes');
@@ -96,7 +116,7 @@ describe('everything as one file', () => {
 
 describe('private by construction', () => {
   const CANARY = /canary/i;
-  /** Marked words in everything private: wishes, attendance, ratings, a note, a consequence, a reason, a block's note. */
+  /** Marked words in everything private: wishes, attendance, ratings, a note, a note to sort, a consequence, a reason, a block's note. */
   async function plant(server: TestServer): Promise<string> {
     const period = `mills-${DATE}`;
     const { body: desk } = await server.ask('GET', `/periods/${period}/desk`);
@@ -129,6 +149,7 @@ describe('private by construction', () => {
       { id: 'c4', at: run.startedAt + 4, type: 'offence', blockId: game, student: 'grade-5a-3', what: 'canary-offence', step: 'rest' },
     ];
     expect((await server.ask('POST', `/runs/${run.id}/events`, { events })).status).toBe(200);
+    expect((await server.ask('PUT', '/classes/grade-5a/students/grade-5a-4', { toSort: 'canary to sort' })).status).toBe(200);
     return run.id;
   }
 

@@ -6,8 +6,9 @@ import { makeApp } from './app.ts';
 import { backupFile, listBackups } from './backup.ts';
 import { BESIDE, type Database, databaseThere, FolderProblem } from './database.ts';
 import { lockFolder } from './lock.ts';
+import { pruneRemovals } from './repositories/removalLog.ts';
 import { finishRestore, removeLeftovers, restoreBackup } from './restore.ts';
-import { seedDemo, seedDemoDay, seedSchool } from './seed.ts';
+import { seedDemoDay, seedDemoSchool, seedSchool } from './seed.ts';
 import { backupsOf, dailyBackup, openStore, type Store, settleGrown } from './store.ts';
 
 const here = path.dirname(fileURLToPath(import.meta.url));
@@ -72,10 +73,11 @@ async function start(): Promise<void> {
     if (seeds) {
       // Once: a database that is put back later brings its own school.
       seeds = false;
-      return seedDemo(db, new Date());
+      return seedDemoSchool(db, new Date());
     }
     await seedSchool(db);
-    if (demo) await seedDemoDay(db, new Date());
+    await pruneRemovals(db, Date.now());
+    await seedDemoDay(db, new Date());
   };
   let store = await openStore(dataDir, prepare);
   const appOver = (s: Store) => makeApp(s.db, { webDir: path.join(root, 'dist/web'), now, journal: s.journal, backups });

@@ -7,10 +7,10 @@ import { demoPast, PAST_WEEKS, type PastDay, type PastLesson } from '../content/
 import { GAMES } from '../content/games.ts';
 import { Game } from '../core/model/game.ts';
 import { HOME_SCHOOL, RunId } from '../core/model/ids.ts';
-import { clockSeconds } from '../core/model/period.ts';
 import { NEW_SCHOOL } from '../core/model/school.ts';
 import type { Database } from './database.ts';
 import { type DeskInput, readDeskById } from './deskInput.ts';
+import { localMs } from './localTime.ts';
 import { pastEvents } from './pastRun.ts';
 import {
   attendanceRecords,
@@ -45,8 +45,9 @@ export async function seedSchool(db: Database, school = NEW_SCHOOL): Promise<voi
 
 const iso = (date: Date) => format(date, 'yyyy-MM-dd');
 
-/** Today's periods, where the demo was made on another day and has none yet. */
+/** Today's periods of the demo, if it was made on another day and has none yet; a school of one's own is left alone. */
 export async function seedDemoDay(db: Database, today: Date): Promise<void> {
+  if (!(await lessonRecords.find(db, LESSONS.mills.id)) || !(await classRecords.find(db, 'grade-5a'))) return;
   if ((await periodRecords.list(db, onDate(iso(today)))).length) return;
   const periods = demoPeriods(iso(today));
   for (const period of periods) await periodRecords.add(db, period);
@@ -71,13 +72,19 @@ async function seedPast(db: Database, lessons: readonly PastLesson[]): Promise<v
     const place = `${past.period.classId} ${past.period.roomId}`;
     const known = facts.get(place) ?? (await readDeskById(db, past.period.id));
     facts.set(place, known);
-    const start = new Date(`${past.period.date}T00:00:00`).getTime() + clockSeconds(past.period.start) * 1000;
+    const start = localMs(past.period.date, past.period.start);
     const { period, lesson, attendance } = past;
     const run = { ...newRun({ ...known, period, lesson, attendance }, start), id: RunId.parse(`run-${period.id}`) };
     const events = pastEvents(run, past.seed, past.lateness, past.note, past.marks);
     await runRecords.add(db, { ...run, endedAt: events[events.length - 1].at });
     await appendRunEvents(db, run.id, events);
   }
+}
+
+/** The demo as a school of its own, left for an empty one with a press. */
+export async function seedDemoSchool(db: Database, today: Date): Promise<void> {
+  await seedDemo(db, today);
+  await schoolRecords.put(db, { ...(await schoolRecords.get(db, HOME_SCHOOL)), demo: { own: NEW_SCHOOL } });
 }
 
 /** Alder Hollow's demo school on `today` (local date): facts, the day's periods, and the latest `lessons` of eight weeks of past ones. */

@@ -53,32 +53,23 @@ describe('the demo', () => {
   });
 });
 
-describe('a class list that is updated', () => {
-  it('shows what would change, then changes just that, rating and wishes going with who goes', async () => {
-    const { body: before } = await ask('GET', '/classes/grade-3b');
-    const [first, second, third, ...rest] = before.students as { id: string; givenName: string; familyName: string }[];
-    const text = [
-      'Given name,Family name,Rating',
-      `${first.givenName},Oakenshaw,5`,
-      ...rest.map((s) => `${s.givenName},${s.familyName}`),
-      'Perrin,Newcombe,2',
-    ].join('\n');
-    const request = { text, mode: 'update' };
-    const { body: look } = await ask('POST', '/classes/grade-3b/import', request);
-    expect(look.errors).toEqual([]);
-    expect(look.diff.renamed.map((r: { id: string }) => r.id)).toEqual([first.id]);
-    expect(look.diff.gone.map((g: { id: string }) => g.id).sort()).toEqual([second.id, third.id].sort());
-    expect(look.diff.added).toHaveLength(1);
-    expect((await ask('GET', '/classes/grade-3b')).body).toEqual(before);
-    await ask('POST', '/classes/grade-3b/import', { ...request, commit: true });
-    const { body: after } = await ask('GET', '/classes/grade-3b');
-    expect(after.students).toHaveLength(before.students.length - 1);
-    expect(after.students.find((s: { id: string }) => s.id === first.id).familyName).toBe('Oakenshaw');
-    expect(after.ratings.find((r: { studentId: string }) => r.studentId === first.id).rating).toBe(5);
-    expect(after.ratings).toHaveLength(after.students.length);
-    expect(JSON.stringify(after.wishes)).not.toContain(third.id);
-    const again = await ask('POST', '/classes/grade-3b/import', request);
-    expect(again.body.diff.same).toHaveLength(after.students.length);
+describe('a run that was made by mistake', () => {
+  it('is discarded: kept, but in no trend nor in what the class has had, and restored', async () => {
+    const { body: runs } = await ask('GET', '/runs');
+    const { runId, classId } = runs.find((r: { ended: boolean }) => r.ended);
+    const met = async () => JSON.stringify((await ask('GET', `/classes/${classId}/met`)).body);
+    const told = async () => (await ask('GET', '/runs')).body.find((r: { runId: string }) => r.runId === runId);
+    const before = await met();
+    expect((await ask('POST', `/runs/${runId}/discard`, { discarded: true })).status).toBe(200);
+    expect((await told()).discarded).toBe(true);
+    expect(await met()).not.toBe(before);
+    expect((await ask('GET', `/runs/${runId}/entry`)).body.discarded).toBe(true);
+    await ask('POST', `/runs/${runId}/discard`, { discarded: false });
+    expect([(await told()).discarded, await met()]).toEqual([false, before]);
+    expect((await ask('POST', `/runs/${runId}/discard`, { discarded: 'yes' })).status).toBe(400);
+    const { body: open } = await ask('POST', '/runs', { periodId: `weather-${DATE}` });
+    expect((await ask('POST', `/runs/${open.id}/discard`, { discarded: true })).status).toBe(409);
+    await ask('POST', `/runs/${open.id}/events`, { events: [{ id: 'over', at: open.startedAt + 1000, type: 'end' }] });
   });
 });
 

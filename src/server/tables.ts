@@ -88,3 +88,19 @@ export const journalMarks = pgTable('journal_marks', {
   /** Which start of the computer it was written in: after another one the number alone proves nothing. */
   boot: text('boot').notNull(),
 });
+
+/**
+ * What was removed, append-only: the rows as they were, so that they can be brought back. Private: in no list, no export; deleted after
+ * thirty days. Times are milliseconds.
+ */
+export const removals = pgTable(
+  'removals',
+  {
+    id: text('id').primaryKey(),
+    schoolId: text('school_id').notNull(),
+    at: bigint('at', { mode: 'number' }).notNull(),
+    restoredAt: bigint('restored_at', { mode: 'number' }),
+    data: jsonb('data').notNull(),
+  },
+  (t) => [index('removals_at').on(t.at)],
+);

@@ -19,6 +19,8 @@ const SupportNote = lazy(() => import('./screens/support/SupportNote.tsx').then(
 const AdultsDay = lazy(() => import('./screens/support/AdultsDay.tsx').then((m) => ({ default: m.AdultsDay })));
 const Ladders = lazy(() => import('./screens/ladders/Ladders.tsx').then((m) => ({ default: m.Ladders })));
 const Meeting = lazy(() => import('./screens/ladders/Meeting.tsx').then((m) => ({ default: m.Meeting })));
+const Week = lazy(() => import('./screens/week/Week.tsx').then((m) => ({ default: m.Week })));
+const BellTimetable = lazy(() => import('./screens/week/BellTimetable.tsx').then((m) => ({ default: m.BellTimetable })));
 const Whistle = lazy(() => import('./screens/whistle/Whistle.tsx').then((m) => ({ default: m.Whistle })));
 const Classes = lazy(() => import('./screens/classes/Classes.tsx').then((m) => ({ default: m.Classes })));
 const Rooms = lazy(() => import('./screens/rooms/Rooms.tsx').then((m) => ({ default: m.Rooms })));
@@ -32,6 +34,9 @@ export function App() {
       <Suspense fallback={<p className="p-6 text-muted">Laying it out …</p>}>
         <Routes>
           <Route path="/" element={<Today />} />
+          <Route path="/day/:date" element={<Today />} />
+          <Route path="/week/:date?" element={<Week />} />
+          <Route path="/timetable" element={<BellTimetable />} />
           <Route path="/desk/:periodId" element={<Desk />} />
           <Route path="/desk/:periodId/set-out" element={<SetOut />} />
           <Route path="/desk/:periodId/try" element={<TryOut />} />

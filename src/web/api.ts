@@ -62,7 +62,8 @@ export function problemWords(error: unknown): string {
   if (error.code === 'disk-full') return 'The disk is full. Nothing was changed. Free some space, then try again.';
   if (error.code === 'damaged-backup') return 'This backup does not open. Nothing was changed; choose another.';
   if (error.code === 'restoring') return 'A backup is being restored. Wait a moment, then load again.';
-  if (error.code === 'in-use') return 'Periods still use this. Remove those periods first.';
+  if (error.code === 'parent-gone') return 'Its class or room was removed too. Bring that back first, in Settings.';
+  if (error.code === 'in-use') return 'Periods still use this. Reload, then remove it again.';
   if (error.issues.length)
     return error.issues.map((i) => `${i.path.filter((p) => p !== 'edit').join(' ') || 'Input'} ${inputWords(i.code)}`).join('; ');
   if (error.status === 404) return 'This is gone. Go back and choose another.';
@@ -91,7 +92,7 @@ export interface RunData {
   now: number;
 }
 /** What the list of runs tells of each. */
-export type RunSummary = Omit<LogEntry, 'results' | 'absent' | 'gearMissing' | 'note'> & { periodId: string };
+export type RunSummary = Omit<LogEntry, 'results' | 'absent' | 'gearMissing' | 'gearUncounted' | 'note'> & { periodId: string };
 
 /** A new id for an edit or event of this window. */
 export const freshId = (letter: string) => `${letter}${crypto.randomUUID().replaceAll('-', '').slice(0, 20)}`;

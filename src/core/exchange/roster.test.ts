@@ -45,14 +45,63 @@ describe('readRoster', () => {
 
   it('takes columns told by hand, and one name twice where that is so', () => {
     const text = 'Ashgrove;5;Wren\nQuarrie;2;Brea';
-    expect(readRoster(text, ['family', 'rating', 'given']).rows).toMatchObject([
+    expect(readRoster(text, { columns: ['family', 'rating', 'given'] }).rows).toMatchObject([
       { givenName: 'Wren', familyName: 'Ashgrove', rating: 5 },
       { givenName: 'Brea', familyName: 'Quarrie', rating: 2 },
     ]);
     expect(readRoster(text).sample[1]).toEqual(['Quarrie', '2', 'Brea']);
     const twice = 'Wren,Oak\nwren,oak';
     expect(readRoster(twice).errors).toHaveLength(1);
-    expect(readRoster(twice, undefined, true)).toMatchObject({ errors: [], rows: [{}, {}] });
+    expect(readRoster(twice, { repeatsAllowed: true })).toMatchObject({ errors: [], rows: [{}, {}] });
+  });
+
+  it('keeps notes apart from names: several columns and lines of a cell in one line, with what cannot be kept by row', () => {
+    const text = 'First name,Last name,Medical,Notes\nWren,Ashgrove,"asthma,\ninhaler",sits in front\nBrea,Quarrie,,\n';
+    const { rows, columns } = readRoster(text);
+    expect(columns).toEqual(['given', 'family', 'note', 'note']);
+    expect(rows.map((r) => r.note)).toEqual(['asthma, inhaler; sits in front', undefined]);
+    expect(readRoster(text, { columns: ['given', 'family', 'other', 'note'] }).rows[0].note).toBe('sits in front');
+    expect(wrong(`Given,Family,Notes\nWren,Ashgrove,${'x'.repeat(401)}`)).toEqual(['2 note too-long']);
+    expect(names('Wren,Ashgrove,asthma')).toEqual(['Wren/Ashgrove']);
+  });
+
+  it('leaves out titles, empty rows, a heading that comes again and totals, and says which', () => {
+    const text = [
+      'Alder Hollow School,,,',
+      'Grade 4N, 2026,,',
+      '',
+      'No.,Name,Level,Notes',
+      '1,"Larch, Tova",3,"asthma, inhaler"',
+      ',,,',
+      'No.,Name,Level,Notes',
+      '2,"van der Oak, Brea",,',
+      'Total,2,,',
+      '',
+    ].join('\n');
+    const { rows, errors, skipped, columns } = readRoster(text);
+    expect(errors).toEqual([]);
+    expect(columns).toEqual(['other', 'name', 'rating', 'note']);
+    expect(rows).toEqual([
+      { row: 5, givenName: 'Tova', familyName: 'Larch', rating: 3, note: 'asthma, inhaler' },
+      { row: 8, givenName: 'Brea', familyName: 'van der Oak' },
+    ]);
+    expect(skipped.map((s) => `${s.row} ${s.why}`)).toEqual(['1 title', '2 title', '3 empty', '6 empty', '7 heading', '9 total']);
+    expect(skipped[1].text).toBe('Grade 4N 2026');
+    const kept = readRoster('Given,Family\nTotal,Oak\nsum,', { keep: [3] });
+    expect(kept.rows.map((r) => r.givenName)).toEqual(['Total', 'sum']);
+  });
+
+  it('without a heading passes over a title, a count in front, and takes "Last, First" in one cell', () => {
+    expect(names('Grade 4N\n1\tWren\tAshgrove\t4\n2\tBrea\tQuarrie\t2')).toEqual(['Wren/Ashgrove/4', 'Brea/Quarrie/2']);
+    expect(names('1;Ashgrove, Wren\n2;van der Oak, Brea')).toEqual(['Wren/Ashgrove', 'Brea/van der Oak']);
+  });
+
+  it('leaves ratings empty that are no numbers, if the teacher says so, and drops columns told for another table', () => {
+    const text = 'Given,Family,Rating\nWren,Ashgrove,n/a\nBrea,Quarrie,4';
+    expect(wrong(text)).toEqual(['2 rating number']);
+    expect(readRoster(text, { emptyNumbers: true })).toMatchObject({ errors: [], rows: [{ givenName: 'Wren' }, { rating: 4 }] });
+    expect(readRoster(text, { emptyNumbers: true }).rows[0].rating).toBeUndefined();
+    expect(readRoster(text, { columns: ['family', 'given'] }).columns).toEqual(['given', 'family', 'rating']);
   });
 
   it('stops at more rows than a class holds, also at ten thousand', () => {

@@ -37,6 +37,18 @@ describe('diffRoster', () => {
     expect(two.renamed).toEqual([]);
     expect(two.gone).toHaveLength(1);
   });
+  it('adds what is new in a note to what waits to be sorted, and says nothing of a note that is known', () => {
+    const withNote = (name: string, note: string) => ({ ...row(name), note });
+    const { noted, same } = diffRoster(
+      [{ ...known('a', 'Wren Ashgrove'), toSort: 'asthma' }, known('b', 'Brea Quarrie'), { ...known('c', 'Tova Larch'), toSort: 'cane' }],
+      [withNote('Wren Ashgrove', 'inhaler'), withNote('Brea Oakley', 'walker'), withNote('Tova Larch', 'cane')],
+    );
+    expect(same).toEqual(['a', 'c']);
+    expect(noted).toEqual([
+      { id: 'a', name: 'Wren Ashgrove', toSort: 'asthma; inhaler' },
+      { id: 'b', name: 'Brea Quarrie', toSort: 'walker' },
+    ]);
+  });
   it('pairs off students of one name', () => {
     const diff = diffRoster([known('a', 'Wren Ashgrove'), known('b', 'Wren Ashgrove')], [row('Wren Ashgrove')]);
     expect(diff.same).toEqual(['a']);

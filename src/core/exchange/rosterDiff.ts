@@ -5,6 +5,8 @@ export interface Known {
   givenName: string;
   familyName: string;
   rating: number;
+  /** The notes that wait to be sorted. */
+  toSort?: string;
 }
 interface Named {
   givenName: string;
@@ -19,12 +21,21 @@ export interface RosterDiff {
   renamed: { id: string; from: string; to: RosterRow }[];
   added: RosterRow[];
   gone: { id: string; name: string }[];
+  /** Students of the class with a note that is new, and what then waits to be sorted. Private. */
+  noted: { id: string; name: string; toSort: string }[];
 }
 
 const fullName = (s: Named) => `${s.givenName} ${s.familyName}`;
 const keyOf = (s: Named) => fullName(s).toLowerCase().normalize('NFC');
 const alike = (a: Named, b: Named) =>
   a.givenName.toLowerCase() === b.givenName.toLowerCase() || a.familyName.toLowerCase() === b.familyName.toLowerCase();
+
+/** The notes of a student with what a row adds to them; none if it adds nothing. */
+function newNote(student: Known, { note }: RosterRow): RosterDiff['noted'] {
+  const before = student.toSort ?? '';
+  if (!note || before.includes(note)) return [];
+  return [{ id: student.id, name: fullName(student), toSort: before ? `${before}; ${note}` : note }];
+}
 
 /**
  * The list held against the class. Students are told by their full names, however written; of several with one name as many
@@ -33,10 +44,11 @@ const alike = (a: Named, b: Named) =>
 export function diffRoster(known: readonly Known[], rows: readonly RosterRow[]): RosterDiff {
   const left = new Map<string, Known[]>();
   for (const student of known) left.set(keyOf(student), [...(left.get(keyOf(student)) ?? []), student]);
-  const diff: RosterDiff = { same: [], rated: [], renamed: [], added: [], gone: [] };
+  const diff: RosterDiff = { same: [], rated: [], renamed: [], added: [], gone: [], noted: [] };
   const fresh: RosterRow[] = [];
   for (const row of rows) {
     const student = left.get(keyOf(row))?.shift();
+    if (student) diff.noted.push(...newNote(student, row));
     if (!student) fresh.push(row);
     else if (row.rating !== undefined && row.rating !== student.rating)
       diff.rated.push({ id: student.id, name: fullName(student), from: student.rating, to: row.rating });
@@ -49,6 +61,7 @@ export function diffRoster(known: readonly Known[], rows: readonly RosterRow[]):
     const rivals = likely.length === 1 ? gone.filter((other) => alike(other, likely[0])) : [];
     if (likely.length === 1 && rivals.length === 1) {
       taken.add(likely[0]);
+      diff.noted.push(...newNote(student, likely[0]));
       diff.renamed.push({ id: student.id, from: fullName(student), to: likely[0] });
     } else diff.gone.push({ id: student.id, name: fullName(student) });
   }

@@ -91,6 +91,13 @@ describe('a lesson for all', () => {
     expect(cells.map((c) => c.plans.map((p) => p.exceeds))).toEqual(later.cells.map((c) => c.plans.map((p) => p.exceeds)));
   });
 
+  it('asks about a note that came with the roster, whoever has one, without its words', () => {
+    const ratings = demoDesk().ratings.map((r) => ({ ...r, supports: [], ...(r.studentId === second.id && { toSort: 'marked words' }) }));
+    const { cells, conflicts } = adapted('bridge-run', [], { ratings });
+    expect(cells).toEqual([]);
+    expect(conflicts).toEqual([{ code: 'note-to-sort', weight: 'caution', at: { student: second.id }, data: {} }]);
+  });
+
   it('names a gap where gear may have latex, and closes it once its label was read', () => {
     const supports = [[{ kind: 'latex' as const }]];
     const [{ state, plans }] = adapted('weather-round', supports).cells;

@@ -117,7 +117,18 @@ export function adaptLesson({ fitted, input, adults, homeMade, chosen }: AdaptIn
         return own.length ? [{ student: student.id, block: block.id, state: stateOf(own), plans: own }] : [];
       }),
   );
-  return { cells, conflicts: [...conflicts.filter((c) => c.at.block === undefined), ...datesPassed(students, input.period.date)] };
+  const aboutStudents = conflicts.filter((c) => c.at.block === undefined);
+  return {
+    cells,
+    conflicts: [...aboutStudents, ...datesPassed(students, input.period.date), ...notesToSort(input.ratings, fitted.people.playing)],
+  };
+}
+
+/** Students with notes from an imported roster that nobody has turned into supports. The words stay in the private record. */
+function notesToSort(ratings: FitInput['ratings'], playing: readonly string[]): Finding[] {
+  return playing.flatMap((id): Finding[] =>
+    ratings.some((r) => r.studentId === id && r.toSort) ? [{ code: 'note-to-sort', weight: 'caution', at: { student: id }, data: {} }] : [],
+  );
 }
 
 /** Supports whose day has passed: they are asked again, and hold until somebody answers. */

@@ -1,8 +1,8 @@
 import type { FitInput, FittedLesson } from '../fit/fitted.ts';
 import { roundsOf } from '../formats/bouts.ts';
 import { formatOf } from '../formats/registry.ts';
+import { shortNames } from '../model/names.ts';
 import { clockSeconds } from '../model/period.ts';
-import { shortName } from '../model/student.ts';
 import type { RunPlan } from './runPlan.ts';
 
 export const CONTENT_VERSION = 1;
@@ -18,7 +18,7 @@ export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
     lessonTitle: input.lesson.title,
     bellAt: clockSeconds(input.period.start),
     periodSeconds: fitted.periodSeconds,
-    names: Object.fromEntries(input.students.map((s) => [s.id, shortName(s)])),
+    names: Object.fromEntries(shortNames(input.students)),
     absent: absent.map(([id]) => id),
     blocks: fitted.blocks.map((block) => ({
       id: block.id,

@@ -20,11 +20,14 @@ export interface LogEntry {
   lessonTitle: string;
   startedAt: number;
   ended: boolean;
+  /** Made by mistake, as the teacher said. */
+  discarded: boolean;
   plannedSeconds: number;
   actualSeconds: number;
   /** Seconds that a student was active on average: bouts as they ran, by the share that the format forecasts for them. */
   onTaskSeconds: number;
-  blocks: { title: string; plannedSeconds: number; actualSeconds: number; rotations: number; plannedRotations: number }[];
+  /** `rotations`: rounds that were begun; `skipped`: those of them that were left before their half. */
+  blocks: { title: string; plannedSeconds: number; actualSeconds: number; rotations: number; skipped: number; plannedRotations: number }[];
   /** Results by block, as its format tells them; `best` is the highest value. */
   results: { block: string; format: string; code: string; rows: ResultRow[]; best: number }[];
   absent: string[];
@@ -35,8 +38,13 @@ export interface LogEntry {
   keepsAttempts: boolean;
   /** Gear that was not all there when it was counted last; `atSwitch`: the switch of a game at which it was missed first. */
   gearMissing: { gearKind: string; counted: number; need: number; atSwitch?: number }[];
+  /** Gear that nobody counted. */
+  gearUncounted: { gearKind: string; need: number }[];
   note: string;
 }
+
+/** True for a round that ran at least half as long as it was to; milliseconds against seconds. */
+const isPlayed = ({ from, until }: { from: number; until: number }, seconds: number): boolean => (until - from) / 1000 >= seconds / 2;
 
 const AWAY: Presence = { status: 'absent', role: 'away' };
 
@@ -71,13 +79,16 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
   const ran = [...state.ran, ...running];
   const blocks = plan.blocks.map((block, b) => {
     const mine = ran.filter((r) => state.steps[r.step].block === b);
-    const bouts = (list: { kind: string }[]) => list.filter((s) => s.kind === 'work').length;
+    const isWork = (segment: { kind: string }) => segment.kind === 'work';
+    const rounds = mine.filter((r) => isWork(state.steps[r.step].segment));
+    const played = rounds.filter((r) => isPlayed(r, state.steps[r.step].seconds));
     return {
       title: block.title,
       plannedSeconds: block.seconds,
       actualSeconds: Math.round(mine.reduce((sum, r) => sum + r.until - r.from, 0) / 1000),
-      rotations: bouts(mine.map((r) => state.steps[r.step].segment)),
-      plannedRotations: bouts(block.segments),
+      rotations: rounds.length,
+      skipped: rounds.filter((r) => !played.includes(r) && !running.includes(r)).length,
+      plannedRotations: block.segments.filter(isWork).length,
     };
   });
   const onTask = plan.blocks.reduce((sum, block, b) => {
@@ -115,6 +126,7 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
     lessonTitle: plan.lessonTitle,
     startedAt: run.startedAt,
     ended: state.ended,
+    discarded: run.discarded === true,
     plannedSeconds: plan.blocks.reduce((sum, b) => sum + b.seconds, 0),
     actualSeconds: Math.round(state.activeMs / 1000),
     onTaskSeconds: Math.round(onTask),
@@ -132,6 +144,7 @@ export function logEntry(run: Run, events: readonly RunEvent[], now: number): Lo
       const atSwitch = missedAt(state, gearKind, need);
       return [{ gearKind, counted: there, need, ...(atSwitch === undefined ? {} : { atSwitch }) }];
     }),
+    gearUncounted: gearToCount(plan).filter(({ gearKind }) => valueAt(state.counts, gearKind) === undefined),
     note: state.notes.at(-1) ?? '',
   };
 }

@@ -1,5 +1,5 @@
 import { fitUnweighed } from '../fit/fit.ts';
-import type { FitInput } from '../fit/fitted.ts';
+import type { FitInput, FittedLesson } from '../fit/fitted.ts';
 import { newHeader } from '../model/record.ts';
 import { freeze } from './freeze.ts';
 import type { PlanBlock } from './runPlan.ts';
@@ -20,25 +20,29 @@ export interface RestOfLesson {
 const restOfBlock = ({ steps, step, remainingMs }: RunState): number =>
   Math.ceil(remainingMs / 1000) + steps.slice(step + 1).reduce((sum, s) => (s.block === steps[step].block ? sum + s.seconds : sum), 0);
 
+/** What is left without some blocks, as it is fitted into the time to the bell: with who is here now. */
+export function fitRest(
+  input: FitInput,
+  state: RunState,
+  toBell: number,
+  drop: readonly string[],
+): { kept: FitInput; fitted: FittedLesson; secondsLeft: number } {
+  const begun = state.plan.blocks.slice(0, (state.steps[state.step]?.block ?? -1) + 1).map((b) => b.id);
+  const blocks = input.lesson.blocks.filter((b) => !begun.includes(b.id) && !drop.includes(b.id));
+  const secondsLeft = Math.max(0, Math.round(toBell) - restOfBlock(state));
+  const entries = { ...input.attendance?.entries, ...state.presence };
+  const attendance = { ...(input.attendance ?? newHeader('attendance', 1)), periodId: input.period.id, entries } as FitInput['attendance'];
+  const kept = { ...input, attendance, secondsLeft, lesson: { ...input.lesson, blocks } };
+  return { kept, fitted: fitUnweighed(kept), secondsLeft };
+}
+
 /**
  * The blocks that have not begun, fitted into the time to the bell as the lesson stands on the desk now, with who is here now.
  * `drop`: ids of blocks that are left out. `toBell`: seconds to the bell.
  */
 export function restOf(input: FitInput, state: RunState, toBell: number, drop: readonly string[] = []): RestOfLesson {
-  const begun = state.plan.blocks.slice(0, (state.steps[state.step]?.block ?? -1) + 1).map((b) => b.id);
-  const left = input.lesson.blocks.filter((b) => !begun.includes(b.id));
-  const secondsLeft = Math.max(0, Math.round(toBell) - restOfBlock(state));
-  const entries = { ...input.attendance?.entries, ...state.presence };
-  const attendance = { ...(input.attendance ?? newHeader('attendance', 1)), periodId: input.period.id, entries } as FitInput['attendance'];
-  const planned = (blocks: FitInput['lesson']['blocks']): FitInput => ({
-    ...input,
-    attendance,
-    secondsLeft,
-    lesson: { ...input.lesson, blocks },
-  });
-  const kept = planned(left.filter((b) => !drop.includes(b.id)));
-  const fitted = fitUnweighed(kept);
-  const before = drop.length ? fitUnweighed(planned(left)) : fitted;
+  const { kept, fitted, secondsLeft } = fitRest(input, state, toBell, drop);
+  const before = drop.length ? fitRest(input, state, toBell, []).fitted : fitted;
   return {
     blocks: freeze(kept, fitted).blocks,
     secondsLeft,

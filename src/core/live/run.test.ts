@@ -198,6 +198,19 @@ describe('a run in the logbook', () => {
     expect(entry.results[0].rows[3].value).toBe(2);
     expect(entry.absent).toHaveLength(1);
     expect(entry.gearMissing).toEqual([{ gearKind: kind, counted: need - 1, need }]);
+    expect(entry.gearUncounted.map((g) => g.gearKind)).not.toContain(kind);
+    expect(entry.gearUncounted.length).toBeGreaterThan(3);
+  });
+  it('counts no round that was skipped before its half, and says how many were', () => {
+    const first = secondsTo(firstWork);
+    const long = steps[firstWork].seconds;
+    const early = [event('skip', first + 5), event('end', first + 5 + 300)];
+    const mine = (log: RunEvent[]) => logEntry(run, log, START).blocks[2];
+    expect(mine([event('skip', first + long - 5), event('end', first + long + 1)])).toMatchObject({ rotations: 1, skipped: 0 });
+    const skipped = mine(early);
+    expect(skipped.skipped).toBeGreaterThanOrEqual(1);
+    expect(skipped.rotations).toBeGreaterThan(skipped.skipped);
+    expect(mine([event('skip', first + 5), event('end', first + 6)])).toMatchObject({ rotations: 1, skipped: 1 });
   });
   it('tells who came late and who left early, and no longer that a latecomer was away', () => {
     const leaver = input.students[7].id;

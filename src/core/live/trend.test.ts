@@ -16,6 +16,7 @@ describe('the trend', () => {
       { from: '2026-09-07', lessons: 2, plannedMinutes: 43.3, actualMinutes: 42.5, onTaskMinutes: 25 },
       { from: '2026-09-09', lessons: 1, plannedMinutes: 43.3, actualMinutes: 46, onTaskMinutes: 25 },
     ]);
+    expect(trendOf([{ ...run('2026-09-10'), discarded: true }])).toEqual([]);
     expect(trendOf([])).toEqual([]);
     expect(trendOf([run('2026-09-10', 60, false)])).toEqual([]);
   });

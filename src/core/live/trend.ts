@@ -1,3 +1,4 @@
+import { mondayOf } from '../model/day.ts';
 import type { LogEntry } from './logEntry.ts';
 
 /** One stretch of time in the trend: means over its lessons. */
@@ -10,26 +11,21 @@ export interface TrendPoint {
   onTaskMinutes: number;
 }
 
-type Ran = Pick<LogEntry, 'date' | 'ended' | 'plannedSeconds' | 'actualSeconds' | 'onTaskSeconds'>;
-
-const DAY_MS = 86_400_000;
-const day = (date: string) => Date.parse(`${date}T00:00:00Z`) / DAY_MS;
-/** Days since the Monday before; day 0 (1 January 1970) was a Thursday. */
-const sinceMonday = (d: number) => (d + 3) % 7;
+type Ran = Pick<LogEntry, 'date' | 'ended' | 'plannedSeconds' | 'actualSeconds' | 'onTaskSeconds'> & Partial<Pick<LogEntry, 'discarded'>>;
 
 /**
- * Ended lessons, oldest first: each its own point while there are at most `most` days with any, else one point a week (Monday
+ * Ended lessons, those that were discarded left out, oldest first: each its own point while there are at most `most` days with any, else one point a week (Monday
  * to Sunday). Minutes are means of a stretch's lessons to a tenth. Empty without lessons.
  */
 export function trendOf(runs: readonly Ran[], most = 20): TrendPoint[] {
-  const ended = runs.filter((r) => r.ended);
+  const ended = runs.filter((r) => r.ended && !r.discarded);
   const weekly = new Set(ended.map((r) => r.date)).size > most;
-  const stretch = (date: string) => (weekly ? day(date) - sinceMonday(day(date)) : day(date));
-  const by = new Map<number, Ran[]>();
+  const stretch = (date: string) => (weekly ? mondayOf(date) : date);
+  const by = new Map<string, Ran[]>();
   for (const run of ended) by.set(stretch(run.date), [...(by.get(stretch(run.date)) ?? []), run]);
   const minutes = (list: Ran[], of: (run: Ran) => number) => Math.round(list.reduce((sum, r) => sum + of(r), 0) / list.length / 6) / 10;
   return [...by.entries()]
-    .sort(([a], [b]) => a - b)
+    .sort(([a], [b]) => (a < b ? -1 : 1))
     .map(([, list]) => ({
       from: list.map((r) => r.date).sort()[0],
       lessons: list.length,

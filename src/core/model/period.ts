@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { ClassId, LessonId, PeriodId, RoomId, StudentId } from './ids.ts';
 import { recordFields } from './record.ts';
-import { mapKey } from './text.ts';
+import { mapKey, optionalLine } from './text.ts';
 
-const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { message: 'time' });
-const day = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { message: 'date' });
+export const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { message: 'time' });
+export const day = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { message: 'date' });
 
 /** Seconds after midnight of "HH:MM". */
 export function clockSeconds(hhmm: string): number {
@@ -15,6 +15,13 @@ export function clockSeconds(hhmm: string): number {
 /** "HH:MM" of seconds after midnight. */
 export const bellText = (seconds: number) =>
   `${String(Math.floor(seconds / 3600)).padStart(2, '0')}:${String(Math.floor((seconds % 3600) / 60)).padStart(2, '0')}`;
+
+/** Bells at least five minutes and at most three hours apart; the fault is at the end. */
+export function checkBells({ start, end }: { start: string; end: string }, ctx: z.RefinementCtx): void {
+  const seconds = clockSeconds(end) - clockSeconds(start);
+  if (!(seconds >= 300)) ctx.addIssue({ code: 'custom', path: ['end'], message: 'too-small' });
+  if (seconds > 3 * 3600) ctx.addIssue({ code: 'custom', path: ['end'], message: 'too-large' });
+}
 
 /** One bell-to-bell period of one day. Local school time; end after start, at most three hours. */
 export const Period = z
@@ -31,13 +38,15 @@ export const Period = z
     /** Adults of the school who are there; nobody if absent. */
     adults: z.array(mapKey(64)).max(12, { message: 'too-many' }).optional(),
     lessonId: LessonId.nullable(),
+    /** The slot of the bell timetable that it was made from, wherever it has been moved since. */
+    slot: mapKey(64).optional(),
+    /** Why it does not take place, in a line that may be empty; it does if absent. */
+    cancelled: optionalLine(80).optional(),
   })
   .superRefine((p, ctx) => {
-    const seconds = clockSeconds(p.end) - clockSeconds(p.start);
-    if (!(seconds >= 300)) ctx.addIssue({ code: 'custom', path: ['end'], message: 'too-small' });
+    checkBells(p, ctx);
     if (p.guests && new Set([p.classId, ...p.guests]).size <= p.guests.length)
       ctx.addIssue({ code: 'custom', path: ['guests'], message: 'repeated' });
-    if (seconds > 3 * 3600) ctx.addIssue({ code: 'custom', path: ['end'], message: 'too-large' });
   });
 export type Period = z.infer<typeof Period>;
 

@@ -96,7 +96,11 @@ export const Run = z.object({
   lessonId: LessonId,
   date: z.string(),
   startedAt: z.number().int(),
+  /** The real last bell, milliseconds, if it was blown in its period; else the bell counts from the start. */
+  bellAt: z.number().int().optional(),
   endedAt: z.number().int().nullable(),
+  /** Made by mistake: kept, but out of trends and of what a class has had. */
+  discarded: z.boolean().optional(),
   plan,
 });
 export type Run = z.infer<typeof Run>;

@@ -6,6 +6,7 @@ import { FloorLimits, HOUSE_FLOOR_LIMITS } from './limits.ts';
 import { newHeader, recordFields } from './record.ts';
 import { LADDER_FIGURES, LadderFigures, SkillLadder } from './skillLadder.ts';
 import { line, mapKey, optionalLine } from './text.ts';
+import { Timetable } from './timetable.ts';
 
 /** What follows an offence: a word, out of play until the next restart, out for the rest of the game. */
 export const LADDER_STEPS = ['word', 'restart', 'rest'] as const;
@@ -53,6 +54,10 @@ export const School = z.object({
   /** What matching for students works with, as far as the school changed it. */
   adaptFigures: AdaptFigures.partial().optional(),
   adaptCosts: AdaptCosts.optional(),
+  /** This is the invented school; `own`: the settings that come back when it is left. */
+  demo: z.object({ own: z.record(z.string(), z.unknown()) }).optional(),
+  /** When periods are, week after week. */
+  timetable: Timetable.optional(),
 });
 export type School = z.infer<typeof School>;
 

@@ -36,6 +36,8 @@ export const StudentPrivate = z.object({
   refined: Ability.optional(),
   limits: z.array(Demand).max(20, { message: 'too-many' }).optional(),
   wishes: StudentWishes.optional(),
+  /** Notes that came with an imported roster: an open question until the teacher turns them into supports, then gone. */
+  toSort: optionalLine(1000).optional(),
   /** What the student asked for, in their own words. */
   wish: optionalLine(160).optional(),
   /** Skills whose steps are followed, and whether the student has said yes to a guiding hand. */
@@ -60,11 +62,6 @@ export const Wish = z.object({
 });
 export type Wish = z.infer<typeof Wish>;
 
-/** "Given F." */
-export function shortName(student: Pick<Student, 'givenName' | 'familyName'>): string {
-  return `${student.givenName} ${student.familyName.slice(0, 1)}.`;
-}
-
 /** Supports with which routes are as wide as wheels need. */
 const ROUTE_SUPPORTS: readonly SupportKind[] = ['power-chair', 'wheelchair', 'walker'];
 
@@ -74,7 +71,3 @@ export const movesWith = ({ supports }: Pick<StudentPrivate, 'supports'>): Suppo
 
 /** True for students who work best in a calm group. */
 export const likesCalm = ({ supports }: Pick<StudentPrivate, 'supports'>): boolean => supports.some((s) => s.kind === 'crowd');
-
-/** "GF": for notes that name nobody. */
-export const initialsOf = (student: Pick<Student, 'givenName' | 'familyName'>): string =>
-  `${student.givenName.slice(0, 1)}${student.familyName.slice(0, 1)}`;

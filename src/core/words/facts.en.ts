@@ -39,6 +39,13 @@ export const PHASE_WORDS: Record<string, string> = {
   leave: 'Leave',
 };
 
+/** How ready a lesson is, for a mark. */
+export const readinessWords = ({ open, keptStops, hasGame }: { open: number; keptStops: number; hasGame: boolean }): string => {
+  if (!hasGame) return 'no game yet';
+  if (open > 0) return `${open} to fix`;
+  return keptStops > 0 ? `${keptStops} ${keptStops === 1 ? 'stop' : 'stops'} kept` : 'ready';
+};
+
 /** Messages of bad input by code. */
 export const INPUT_WORDS: Record<string, string> = {
   empty: 'is empty',

@@ -4,7 +4,7 @@ import { duration } from '../formats/speak.ts';
 
 /** What each measure is called under a number, in a sentence and as a priority. */
 export const MEASURE_WORDS: Record<Measure, { label: string; said: string; priority: string }> = {
-  activeShare: { label: 'on task', said: 'time on task', priority: 'Time on task' },
+  activeShare: { label: 'on task', said: 'game time on task', priority: 'Game time on task' },
   turns: { label: 'turns each', said: 'turns', priority: 'Many turns' },
   waitSeconds: { label: 'longest wait', said: 'waiting', priority: 'Short waits' },
   idleSeconds: { label: 'idle', said: 'idle waiting', priority: 'Nobody idle' },

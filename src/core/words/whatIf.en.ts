@@ -14,7 +14,7 @@ const LABELS: Record<Difference['code'], string> = {
   rounds: 'rounds',
   bout: 'a round',
   'block-seconds': 'length',
-  'on-task': 'time on task',
+  'on-task': 'game time on task',
   turns: 'turns each',
   wait: 'longest wait',
   'gear-short': 'gear short',

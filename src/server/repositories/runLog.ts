@@ -7,9 +7,12 @@ import { runRecords } from './index.ts';
 /** Runs that have not ended. */
 export const stillOpen = sql`${runs.data}->>'endedAt' is null`;
 
-/** A class's runs that have ended, the oldest first. */
+/** Runs that count: not those made by mistake. */
+export const isKept = sql`(${runs.data}->>'discarded') is distinct from 'true'`;
+
+/** A class's runs that have ended, the oldest first; discarded ones are left out. */
 export async function endedRuns(db: Database, classId: string): Promise<Run[]> {
-  const list = await runRecords.list(db, and(eq(runs.classId, classId), not(stillOpen)));
+  const list = await runRecords.list(db, and(eq(runs.classId, classId), not(stillOpen), isKept));
   return list.sort((a, b) => a.startedAt - b.startedAt);
 }
 

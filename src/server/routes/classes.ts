@@ -1,4 +1,4 @@
-import { eq, inArray } from 'drizzle-orm';
+import { eq } from 'drizzle-orm';
 import { Router } from 'express';
 import { newHeader } from '../../core/model/record.ts';
 import { MOST_STUDENTS, SchoolClass } from '../../core/model/schoolClass.ts';
@@ -6,8 +6,7 @@ import { Student, StudentPrivate, Wish } from '../../core/model/student.ts';
 import type { Database } from '../database.ts';
 import { Problem, readInput } from '../problem.ts';
 import { classRecords, ratingRecords, studentRecords, wishRecords } from '../repositories/index.ts';
-import { adaptationEdits, studentPrivates, students, wishes } from '../tables.ts';
-import { periodsOfClass } from './facts.ts';
+import { studentPrivates, students, wishes } from '../tables.ts';
 import { bodyOf, idParam, newId, route } from './route.ts';
 
 /** Everything about a class, private parts included: for the teacher's own screens. */
@@ -21,7 +20,7 @@ export async function readClass(db: Database, id: string) {
   };
 }
 
-/** A new student with a private rating; Problem 400 where a field is wrong. */
+/** A new student with a private rating and what waits to be sorted; Problem 400 where a field is wrong. */
 export async function addStudent(db: Database, classId: string, input: Record<string, unknown>): Promise<Student> {
   const id = newId('s');
   const student = readInput(Student, { ...input, ...newHeader('student', 1), id, classId });
@@ -30,21 +29,12 @@ export async function addStudent(db: Database, classId: string, input: Record<st
     studentId: id,
     classId,
     rating: input.rating ?? 3,
+    toSort: input.toSort || undefined,
     supports: [],
   });
   await studentRecords.add(db, student);
   await ratingRecords.add(db, rating);
   return student;
-}
-
-/** Takes a student out of the class with rating and wishes. */
-export async function removeStudent(db: Database, classId: string, student: string): Promise<void> {
-  await studentRecords.remove(db, student);
-  await db.delete(studentPrivates).where(eq(studentPrivates.id, student));
-  await db.delete(adaptationEdits).where(eq(adaptationEdits.studentId, student));
-  for (const wish of await wishRecords.list(db, eq(wishes.classId, classId))) {
-    if ((wish.students as string[]).includes(student)) await wishRecords.remove(db, wish.id);
-  }
 }
 
 /** What of a student is kept apart from the rest, as a change of a student may tell it. */
@@ -57,6 +47,7 @@ const PRIVATE_FIELDS = [
   'limits',
   'wishes',
   'wish',
+  'toSort',
   'ladders',
   'handYes',
   'band',
@@ -79,19 +70,6 @@ export function classRoutes(db: Database): Router {
     await classRecords.get(db, id);
     return classRecords.put(db, readInput(SchoolClass, { ...bodyOf(req), id }));
   });
-  route(router, 'delete', '/classes/:id', async (req) => {
-    const id = idParam(req);
-    if ((await periodsOfClass(db, id)).length) throw new Problem(409, 'in-use', [{ path: ['id'], code: 'in-use' }]);
-    await db.transaction(async (tx) => {
-      await classRecords.remove(tx, id);
-      const ofClass = tx.select({ id: students.id }).from(students).where(eq(students.classId, id));
-      await tx.delete(adaptationEdits).where(inArray(adaptationEdits.studentId, ofClass));
-      await tx.delete(students).where(eq(students.classId, id));
-      await tx.delete(studentPrivates).where(eq(studentPrivates.classId, id));
-      await tx.delete(wishes).where(eq(wishes.classId, id));
-    });
-  });
-
   route(router, 'post', '/classes/:id/students', async (req) => {
     const id = idParam(req);
     await classRecords.get(db, id);
@@ -120,10 +98,6 @@ export function classRoutes(db: Database): Router {
       return studentRecords.put(tx, next);
     });
   });
-  route(router, 'delete', '/classes/:id/students/:student', async (req) => {
-    await db.transaction((tx) => removeStudent(tx, idParam(req), idParam(req, 'student')));
-  });
-
   route(router, 'post', '/classes/:id/wishes', async (req) => {
     const id = idParam(req);
     const there = new Set((await studentRecords.list(db, eq(students.classId, id))).map((s) => s.id as string));

@@ -51,7 +51,8 @@ async function readSchoolFile(db: Database): Promise<SchoolFile> {
     format: 'side-court',
     version: 1,
     privateIncluded: true,
-    school: await schoolRecords.get(db, HOME_SCHOOL),
+    // A school that opens the file is nobody's demo.
+    school: { ...(await schoolRecords.get(db, HOME_SCHOOL)), demo: undefined },
     games: await gameRecords.list(db),
     ...Object.fromEntries(lists),
     lessonEdits: edits.map((row) => ({
@@ -70,7 +71,7 @@ async function takeSchoolFile(db: Database, file: SchoolFile): Promise<void> {
     for (const [key, records] of LISTS)
       if ((await records.list(tx)).length) throw new Problem(409, 'not-empty', [{ path: [key], code: 'not-empty' }]);
     const school = await schoolRecords.get(tx, HOME_SCHOOL);
-    await schoolRecords.put(tx, { ...file.school, revision: school.revision });
+    await schoolRecords.put(tx, { ...file.school, demo: undefined, revision: school.revision });
     for (const [key, records] of LISTS) {
       for (const [i, record] of file[key].entries()) {
         if (i % PAUSE_EVERY === 0) await breathe();

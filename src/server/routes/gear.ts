@@ -128,6 +128,5 @@ export function gearRoutes(db: Database): Router {
     await gearRecords.get(db, id);
     return gearRecords.put(db, readInput(Gear, { ...bodyOf(req), id }));
   });
-  route(router, 'delete', '/gear/:id', (req) => gearRecords.remove(db, idParam(req)));
   return router;
 }

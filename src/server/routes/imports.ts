@@ -3,10 +3,13 @@ import { z } from 'zod';
 import { ROSTER_COLUMNS, type RosterPreview, readRoster } from '../../core/exchange/roster.ts';
 import { diffRoster, type RosterDiff } from '../../core/exchange/rosterDiff.ts';
 import { MOST_STUDENTS } from '../../core/model/schoolClass.ts';
+import { StudentPrivate } from '../../core/model/student.ts';
+import { whole } from '../../core/model/text.ts';
 import type { Database } from '../database.ts';
 import { Problem, readInput } from '../problem.ts';
+import { remove } from '../removals.ts';
 import { ratingRecords, studentRecords } from '../repositories/index.ts';
-import { addStudent, readClass, removeStudent } from './classes.ts';
+import { addStudent, readClass } from './classes.ts';
 import { bodyOf, idParam, route } from './route.ts';
 
 const ImportRequest = z.object({
@@ -18,6 +21,10 @@ const ImportRequest = z.object({
     .optional(),
   /** Two students may really have one name. */
   repeatsAllowed: z.boolean().optional(),
+  /** Ratings that are no numbers are left empty. */
+  emptyNumbers: z.boolean().optional(),
+  /** Rows that are students though they look like a title or a total. */
+  keep: z.array(whole(1, 1000)).max(400, { message: 'too-many' }).optional(),
   /** `add`: all rows are new; `update`: the list becomes the class. */
   mode: z.enum(['add', 'update'], { message: 'choice' }).optional(),
   /** In an update, who is not on the list stays all the same. */
@@ -28,10 +35,10 @@ type Preview = RosterPreview & { added: number; diff: RosterDiff };
 
 /** What would happen, with everything that is wrong by row and column. */
 function lookAt(request: z.output<typeof ImportRequest>, known: Awaited<ReturnType<typeof readClass>>): Preview {
-  const preview = readRoster(request.text, request.columns, request.repeatsAllowed);
-  const rating = new Map(known.ratings.map((r) => [r.studentId as string, r.rating]));
+  const preview = readRoster(request.text, request);
+  const kept = new Map(known.ratings.map((r) => [r.studentId as string, r]));
   const diff = diffRoster(
-    known.students.map((s) => ({ ...s, rating: rating.get(s.id) ?? 3 })),
+    known.students.map((s) => ({ ...s, rating: kept.get(s.id)?.rating ?? 3, toSort: kept.get(s.id)?.toSort })),
     preview.rows,
   );
   const update = request.mode === 'update';
@@ -54,7 +61,7 @@ function lookAt(request: z.output<typeof ImportRequest>, known: Awaited<ReturnTy
 }
 
 /** A class list taken over: looked at first, then stored whole or not at all. */
-export function importRoutes(db: Database): Router {
+export function importRoutes(db: Database, now: () => number): Router {
   const router = Router();
   route(router, 'post', '/classes/:id/import', async (req) => {
     const id = idParam(req);
@@ -74,7 +81,7 @@ export function importRoutes(db: Database): Router {
         if (before.rating !== rating) await ratingRecords.put(tx, { ...before, rating });
       };
       for (const row of update ? diff.added : preview.rows)
-        await addStudent(tx, id, { givenName: row.givenName, familyName: row.familyName, rating: row.rating });
+        await addStudent(tx, id, { givenName: row.givenName, familyName: row.familyName, rating: row.rating, toSort: row.note });
       if (!update) return;
       for (const { id: student, to } of diff.rated) await rate(student, to);
       for (const { id: student, to } of diff.renamed) {
@@ -82,7 +89,9 @@ export function importRoutes(db: Database): Router {
         await studentRecords.put(tx, { ...before, givenName: to.givenName, familyName: to.familyName });
         if (to.rating !== undefined) await rate(student, to.rating);
       }
-      if (!request.keepGone) for (const { id: student } of diff.gone) await removeStudent(tx, id, student);
+      for (const { id: student, toSort } of diff.noted)
+        await ratingRecords.put(tx, readInput(StudentPrivate, { ...(await ratingRecords.get(tx, student)), toSort }));
+      if (!request.keepGone) for (const { id: student } of diff.gone) await remove(tx, 'student', student, now());
     });
     return { ...preview, added: update ? diff.added.length : preview.rows.length };
   });

@@ -3,16 +3,27 @@ import { z } from 'zod';
 import { formatOf } from '../../core/formats/registry.ts';
 import { applyEdit, Edit } from '../../core/model/edit.ts';
 import { EDIT_VERSION, upgradeEdit } from '../../core/model/editVersion.ts';
-import { EventId, LessonId } from '../../core/model/ids.ts';
+import { EventId, HOME_SCHOOL, LessonId } from '../../core/model/ids.ts';
 import { Lesson } from '../../core/model/lesson.ts';
-import { Attendance, Period } from '../../core/model/period.ts';
+import { Attendance, clock, day, Period } from '../../core/model/period.ts';
 import { newHeader } from '../../core/model/record.ts';
 import { line, whole } from '../../core/model/text.ts';
+import { NO_TIMETABLE } from '../../core/model/timetable.ts';
+import { nextMeeting } from '../../core/rotation/schoolDays.ts';
 import type { Database } from '../database.ts';
 import { withDay } from '../dayBeside.ts';
 import { readDesk, readDeskById, readDesks, readLesson } from '../deskInput.ts';
+import { localTime } from '../localTime.ts';
 import { Problem, readInput } from '../problem.ts';
-import { attendanceRecords, classRecords, gameRecords, lessonRecords, periodRecords, roomRecords } from '../repositories/index.ts';
+import {
+  attendanceRecords,
+  classRecords,
+  gameRecords,
+  lessonRecords,
+  periodRecords,
+  roomRecords,
+  schoolRecords,
+} from '../repositories/index.ts';
 import { appendLessonEdit, readLessonLog } from '../repositories/lessonLog.ts';
 import { onDate } from './facts.ts';
 import { bodyOf, idParam, newId, route } from './route.ts';
@@ -29,6 +40,9 @@ const EditRequest = z.object({
 const EditVersion = z.object({ version: whole(1, EDIT_VERSION).optional() });
 /** A lesson made for a period: an empty one, or a copy of another with edits on top; `replace` takes the place of one that is there. */
 const NewLesson = z.object({ title: line(60), from: LessonId.optional(), edits: Edit.optional(), replace: z.boolean().optional() });
+
+/** When a copy of a period is; who and where as in the original if absent. */
+const CopyTo = z.object({ date: day, start: clock.optional(), end: clock.optional() });
 
 async function checkPeriod(db: Database, period: Period): Promise<Period> {
   if (!(await classRecords.find(db, period.classId))) throw new Problem(400, 'bad-input', [{ path: ['classId'], code: 'unknown-id' }]);
@@ -83,7 +97,27 @@ async function copyOf(db: Database, from: LessonId, id: LessonId, title: string,
   return applied.lesson;
 }
 
-export function planRoutes(db: Database): Router {
+/** A period with a copy of a lesson in it. */
+async function giveLesson(db: Database, period: Period, from: LessonId): Promise<Period> {
+  const id = LessonId.parse(newId('l'));
+  const found = await readLesson(db, from);
+  const lesson = await copyOf(db, from, id, found?.title ?? '', undefined);
+  return db.transaction(async (tx) => {
+    await lessonRecords.add(tx, lesson);
+    return periodRecords.put(tx, { ...period, lessonId: id });
+  });
+}
+
+/** A new period, with a copy of a lesson if there is one. */
+async function addWithLesson(db: Database, period: Period, from: LessonId | null): Promise<Period> {
+  const added = await periodRecords.add(db, period);
+  return from ? giveLesson(db, added, from) : added;
+}
+
+const later = <T extends { date: string; start: string }>(a: T, b: { date: string; start: string }) =>
+  `${a.date} ${a.start}` > `${b.date} ${b.start}` ? a : b;
+
+export function planRoutes(db: Database, now: () => number): Router {
   const router = Router();
   route(router, 'get', '/days/:date', async (req) => {
     const date = String(req.params.date);
@@ -103,7 +137,35 @@ export function planRoutes(db: Database): Router {
     await periodRecords.get(db, id);
     return periodRecords.put(db, await checkPeriod(db, readInput(Period, { ...bodyOf(req), id })));
   });
-  route(router, 'delete', '/periods/:id', (req) => periodRecords.remove(db, idParam(req)));
+  // Another period like it, at another time, with a copy of its lesson.
+  route(router, 'post', '/periods/:id/copy', async (req) => {
+    const period = await periodRecords.get(db, idParam(req));
+    const { slot: _, cancelled: __, ...like } = period;
+    const at = readInput(CopyTo, bodyOf(req));
+    return addWithLesson(
+      db,
+      readInput(Period, { ...like, ...at, ...newHeader('period', 1), id: newId('p'), lessonId: null }),
+      period.lessonId,
+    );
+  });
+  // Its lesson once more, where its class meets next: in a period that is free, or in a new one made from the bell timetable.
+  route(router, 'post', '/periods/:id/again', async (req) => {
+    const period = await periodRecords.get(db, idParam(req));
+    if (!period.lessonId) throw new Problem(409, 'no-lesson', [{ path: ['lessonId'], code: 'empty' }]);
+    const { timetable = NO_TIMETABLE } = await schoolRecords.get(db, HOME_SCHOOL);
+    const next = nextMeeting(timetable, period.classId, later(period, localTime(now())), await periodRecords.list(db));
+    if (!next) throw new Problem(409, 'no-meeting', [{ path: ['date'], code: 'empty' }]);
+    if (next.period) return { period: await giveLesson(db, await periodRecords.get(db, next.period), period.lessonId), isNew: false };
+    const { weekday: _, week: __, id: slot, ...bell } = next.slot!;
+    const { guests, adults } = period;
+    const made = { ...bell, date: next.date, slot, ...(guests && { guests }), ...(adults && { adults }) };
+    const added = await addWithLesson(
+      db,
+      await checkPeriod(db, readInput(Period, { ...made, ...newHeader('period', 1), id: newId('p'), lessonId: null })),
+      period.lessonId,
+    );
+    return { period: added, isNew: true };
+  });
   route(router, 'get', '/periods/:id/desk', (req) => readDeskById(db, idParam(req)));
 
   route(router, 'post', '/periods/:id/lesson', async (req) => {

@@ -3,11 +3,13 @@ import { Router } from 'express';
 import { z } from 'zod';
 import { fitUnweighed } from '../../core/fit/fit.ts';
 import { keepsAttempts } from '../../core/live/attemptsIn.ts';
+import { bellOf, realBell } from '../../core/live/bell.ts';
 import { foldRun } from '../../core/live/foldRun.ts';
 import { freeze } from '../../core/live/freeze.ts';
 import { type LogEntry, logEntry } from '../../core/live/logEntry.ts';
 import { metIn } from '../../core/live/met.ts';
 import { restOf } from '../../core/live/restOf.ts';
+import { restOptions } from '../../core/live/restOptions.ts';
 import { planOf } from '../../core/live/runPlan.ts';
 import { BlockId, EventId, PeriodId, RunId } from '../../core/model/ids.ts';
 import { newHeader } from '../../core/model/record.ts';
@@ -15,6 +17,7 @@ import { Run, RunEvent } from '../../core/model/run.ts';
 import type { Database } from '../database.ts';
 import { attemptsOf, type DeskInput, readDeskById } from '../deskInput.ts';
 import type { Journal } from '../journal.ts';
+import { localMs } from '../localTime.ts';
 import { Problem, readInput } from '../problem.ts';
 import { noteEnd } from '../replayJournal.ts';
 import { classRecords, runRecords } from '../repositories/index.ts';
@@ -30,6 +33,7 @@ const Watch = z.object({
 const NewRun = z.object({ periodId: PeriodId });
 const Events = z.object({ events: z.array(RunEvent).min(1, { message: 'empty' }).max(500, { message: 'too-many' }) });
 
+const Discard = z.object({ discarded: z.boolean({ message: 'choice' }) });
 const Replan = z.object({ id: EventId, drop: z.array(BlockId).max(24).optional(), try: z.boolean().optional() });
 
 /** A run that starts now: the lesson fitted as it stands and frozen. Problem 409 where there is no lesson or nobody plays. */
@@ -45,13 +49,16 @@ export function newRun(desk: DeskInput, now: number): Run {
     lessonId: lesson.id,
     date: desk.period.date,
     startedAt: now,
+    bellAt: realBell(now, localMs(desk.period.date, desk.period.start), localMs(desk.period.date, desk.period.end)),
     endedAt: null,
     plan: freeze(input, fitUnweighed(input)),
   });
 }
 
 /** What the list of runs tells of each: nobody's name. */
-export type RunSummary = Omit<LogEntry, 'results' | 'absent' | 'late' | 'left' | 'gearMissing' | 'note'> & { periodId: string };
+export type RunSummary = Omit<LogEntry, 'results' | 'absent' | 'late' | 'left' | 'gearMissing' | 'gearUncounted' | 'note'> & {
+  periodId: string;
+};
 
 /** Seconds without a sign of life after which another window may lead. */
 const LEASE_MS = 4_000;
@@ -81,7 +88,8 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
       late: ___,
       left: ____,
       gearMissing: _____,
-      note: ______,
+      gearUncounted: ______,
+      note: _______,
       ...entry
     } = logEntry(run, await readRunLog(db, id), now());
     const summary = { ...entry, periodId: run.periodId };
@@ -141,6 +149,18 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
       return { events: await readRunLog(db, run.id), now: now() };
     });
   });
+  // Made by mistake, or not after all: it is kept either way.
+  route(router, 'post', '/runs/:id/discard', async (req) => {
+    const id = idParam(req);
+    const { discarded } = readInput(Discard, bodyOf(req));
+    return inOrder(id, async () => {
+      const run = await runRecords.get(db, id);
+      if (run.endedAt === null) throw new Problem(409, 'still-running', [{ path: ['id'], code: 'still-running' }]);
+      await runRecords.put(db, { ...run, discarded: discarded || undefined });
+      folded.delete(id);
+      return { discarded };
+    });
+  });
   // What is left of the lesson, planned anew as it stands on the desk: looked at with `try`, else from now on.
   route(router, 'post', '/runs/:id/replan', async (req) => {
     const run = await runRecords.get(db, idParam(req));
@@ -152,8 +172,10 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
       const at = now();
       const state = foldRun(planOf(run), run.startedAt, await readRunLog(db, run.id), at);
       if (state.ended) throw new Problem(409, 'ended', [{ path: ['id'], code: 'ended' }]);
-      const rest = restOf(input, state, planOf(run).periodSeconds - (at - run.startedAt) / 1000, drop);
-      if (isTried) return { rest };
+      const toBell = (bellOf(run, planOf(run)) - at) / 1000;
+      const rest = restOf(input, state, toBell, drop);
+      // The ways to share it out are worked out once, before one is chosen.
+      if (isTried) return { rest, ...(drop.length ? {} : restOptions(input, state, toBell)) };
       const event = RunEvent.parse({ id, at, type: 'replan', blocks: JSON.parse(JSON.stringify(rest.blocks)) });
       const fresh = await unknownEvents(db, run.id, [event]);
       if (fresh.length)

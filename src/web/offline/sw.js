@@ -36,13 +36,23 @@ async function letGo() {
   }
 }
 
-/** The same without what is a student's own: supports, limits, wishes, steps of skills and marks at them never stay in the browser. */
+/** The same without what is a student's own: supports, limits, wishes, notes to sort, steps of skills and marks at them never stay in the browser. */
 function withoutSupports(value) {
   if (Array.isArray(value)) return value.filter((each) => each?.type !== 'mark').map(withoutSupports);
   if (value === null || typeof value !== 'object') return value;
   const copy = Object.fromEntries(Object.entries(value).map(([key, each]) => [key, withoutSupports(each)]));
   if (copy.kind !== 'student-private') return copy;
-  const { refined: _, limits: __, wishes: ___, wish: ____, ladders: _____, handYes: ______, band: _______, ...rest } = copy;
+  const {
+    refined: _,
+    limits: __,
+    wishes: ___,
+    wish: ____,
+    ladders: _____,
+    handYes: ______,
+    band: _______,
+    toSort: ________,
+    ...rest
+  } = copy;
   return { ...rest, supports: [] };
 }
 

@@ -19,7 +19,7 @@ const KEYS: [string, string][] = [
   ['Shift + Enter, Shift + click', 'Choose one more (floor)'],
   ['R, Delete', 'Turn a piece, remove what is chosen (floor)'],
   ['Ctrl + K', 'Find anything'],
-  ['Ctrl + Z, Ctrl + Shift + Z', 'Undo, redo (Desk)'],
+  ['Ctrl + Z, Ctrl + Shift + Z', 'Undo (Desk and every shelf), redo (Desk)'],
   ['Space', 'Hold everything, go on (Whistle)'],
   ['G then a letter', SHELVES.map((s) => `${s.key.toUpperCase()} ${s.label}`).join(', ')],
 ];

@@ -10,6 +10,7 @@ export function NameDialog({
   action,
   onClose,
   onSave,
+  mayBeEmpty = false,
   children,
 }: {
   open: boolean;
@@ -18,6 +19,7 @@ export function NameDialog({
   action: string;
   onClose: () => void;
   onSave: (name: string) => Promise<unknown>;
+  mayBeEmpty?: boolean;
   children?: React.ReactNode;
 }) {
   const [name, setName] = useState('');
@@ -48,11 +50,11 @@ export function NameDialog({
           </p>
         )}
         <div className="mt-3 flex gap-3">
-          <button type="submit" className="btn btn-tape" disabled={!name.trim()}>
+          <button type="submit" className="btn btn-tape" disabled={!mayBeEmpty && !name.trim()}>
             {action}
           </button>
           <button type="button" className="btn" onClick={onClose}>
-            Leave it
+            Cancel
           </button>
         </div>
       </form>

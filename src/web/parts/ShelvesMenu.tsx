@@ -5,6 +5,7 @@ import { useNavigate } from 'react-router';
 /** The shelves that are built, with the letter that opens each after G. */
 export const SHELVES = [
   { key: 't', label: 'Today', to: '/' },
+  { key: 'w', label: 'Week', to: '/week' },
   { key: 'c', label: 'Classes', to: '/classes' },
   { key: 'r', label: 'Rooms', to: '/rooms' },
   { key: 'u', label: 'Gear closet', to: '/cupboard' },

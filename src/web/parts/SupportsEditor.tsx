@@ -7,12 +7,13 @@ import { BAND_WORDS } from '../../core/words/facts.en.ts';
 import { DEGREE_WORDS, SUPPORT_FAMILY_WORDS, SUPPORT_WORDS } from '../../core/words/supports.en.ts';
 import { problemWords } from '../api.ts';
 import { ChoiceField, CommitField } from './CommitField.tsx';
+import { NoteToSort } from './NoteToSort.tsx';
 import { Problem } from './Problem.tsx';
 import { readCount } from './readCount.ts';
 import { SupportsMore } from './SupportsMore.tsx';
 
 /** What of a student's private record is edited here. */
-export type SupportsKnown = Pick<StudentPrivate, 'supports' | 'wish' | 'refined' | 'limits' | 'wishes' | 'band'>;
+export type SupportsKnown = Pick<StudentPrivate, 'supports' | 'wish' | 'toSort' | 'refined' | 'limits' | 'wishes' | 'band'>;
 /** An empty band is the class's. */
 export type SupportsChange = Partial<Omit<SupportsKnown, 'band'>> & { band?: Band | '' };
 
@@ -66,6 +67,7 @@ export function SupportsEditor({ name, known, save }: Props) {
     <div className="flex flex-col gap-2">
       <p className="font-bold">{name}</p>
       <p className="text-xs text-muted">Only you see this: never on the wall, a card, or an export.</p>
+      {known.toSort && <NoteToSort note={known.toSort} {...{ has, add }} onSorted={() => void change({ toSort: '' })} />}
       {supports.length > 0 && (
         <ul aria-label="Supports" className="flex flex-col">
           {supports.map((support) => (

@@ -24,7 +24,13 @@ export const longDate = (iso: string) => {
   const date = noonOf(iso);
   return nameOf(date, { weekday: 'long', month: 'long', day: 'numeric' });
 };
-/** "9:05": no leading zero, as bells are read. */
-export const shortBell = (hhmm: string) => hhmm.replace(/^0/, '');
-/** "9 Sep" */
-export const shortDate = (iso: string) => `${noonOf(iso).getDate()} ${nameOf(noonOf(iso), { month: 'short' })}`;
+/** "9:05" and "1:05": on a clock of twelve hours, as bells are read. */
+export const shortBell = (hhmm: string) => {
+  const [hours, minutes] = hhmm.split(':');
+  return `${((Number(hours) + 11) % 12) + 1}:${minutes}`;
+};
+/** "Wednesday" */
+export const weekdayName = (iso: string) => nameOf(noonOf(iso), { weekday: 'long' });
+/** "Sep 9" */
+export const shortDate = (iso: string) => nameOf(noonOf(iso), { month: 'short', day: 'numeric' });
+export const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;

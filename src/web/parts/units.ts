@@ -2,8 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import type { Speak } from '../../core/formats/speak.ts';
 import { metresWords, readMetres } from '../../core/formats/speak.ts';
 import { millimetres } from '../../core/geometry/point.ts';
+import { shortNames } from '../../core/model/names.ts';
 import { NEW_SCHOOL, type School } from '../../core/model/school.ts';
-import { type Student, shortName } from '../../core/model/student.ts';
+import type { Student } from '../../core/model/student.ts';
 import { call } from '../api.ts';
 
 /** The school's settings; its defaults while they load. */
@@ -34,6 +35,6 @@ export function useUnits(): Units {
 
 /** How findings and fixes speak on a screen. */
 export function speakWith(units: Units, students: readonly Student[]): Speak {
-  const names = new Map(students.map((s) => [s.id as string, shortName(s)]));
+  const names = shortNames(students);
   return { metres: units.say, student: (id) => names.get(id) ?? 'a student' };
 }

@@ -1,6 +1,6 @@
 import { useQueries, useQueryClient } from '@tanstack/react-query';
 import type { FittedLesson } from '../../core/fit/fitted.ts';
-import { openFindings } from '../../core/fit/openFindings.ts';
+import { type Readiness, readinessOf } from '../../core/fit/readiness.ts';
 import { seedOf } from '../../core/rng.ts';
 import type { Desk } from '../api.ts';
 import { dayFitting } from '../worker/useFit.ts';
@@ -31,25 +31,25 @@ export function useFittedDay(day: readonly Desk[]): Record<string, FittedLesson>
 }
 
 const KEPT = 'side-court-readiness';
-const MOST_KEPT = 60;
+const MOST_KEPT = 200;
 /** The program that counted: a newer one may find other checks. */
 const program = () => document.querySelector<HTMLScriptElement>('script[type="module"]')?.src ?? '';
 /** What was counted in this window before, so that a page that is loaded anew need not fit the whole day again. */
-function readKept(): [key: string, open: number][] {
-  const kept = storedJson('sessionStorage', KEPT) as { program: string; counts: [string, number][] } | null;
+function readKept(): [key: string, readiness: Readiness][] {
+  const kept = storedJson('sessionStorage', KEPT) as { program: string; counts: [string, Readiness][] } | null;
   return kept?.program === program() ? kept.counts : [];
 }
 
-function keep(key: string, open: number): void {
+function keep(key: string, readiness: Readiness): void {
   try {
-    sessionStorage.setItem(KEPT, JSON.stringify({ program: program(), counts: [[key, open], ...readKept()].slice(0, MOST_KEPT) }));
+    sessionStorage.setItem(KEPT, JSON.stringify({ program: program(), counts: [[key, readiness], ...readKept()].slice(0, MOST_KEPT) }));
   } catch {
     // Nothing may be kept here: then it is counted anew the next time.
   }
 }
 
-/** How many checks are open in each planned period. */
-export function useReadiness(day: readonly Desk[]): Record<string, number> {
+/** How ready each planned period is, by its id. */
+export function useReadiness(day: readonly Desk[]): Record<string, Readiness> {
   const client = useQueryClient();
   const planned = day.filter((d) => d.lesson);
   const counts = useQueries({
@@ -59,9 +59,9 @@ export function useReadiness(day: readonly Desk[]): Record<string, number> {
         const key = deskKey(desk);
         const kept = readKept().find(([k]) => k === key);
         if (kept) return kept[1];
-        const open = openFindings({ lesson: desk.lesson! }, await client.fetchQuery(fittedDesk(desk))).length;
-        keep(key, open);
-        return open;
+        const readiness = readinessOf({ lesson: desk.lesson! }, await client.fetchQuery(fittedDesk(desk)));
+        keep(key, readiness);
+        return readiness;
       },
       staleTime: Number.POSITIVE_INFINITY,
     })),

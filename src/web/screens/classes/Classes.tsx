@@ -8,13 +8,20 @@ import { type ClassData, call, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { NameDialog } from '../../parts/NameDialog.tsx';
+import { RemoveButton } from '../../parts/RemoveButton.tsx';
 import { ShelfList } from '../../parts/ShelfList.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
+import { refreshFacts } from '../../parts/shelfUndo.ts';
 import { ImportDialog } from './ImportDialog.tsx';
 import { RosterTable } from './RosterTable.tsx';
 import { Wishes } from './Wishes.tsx';
 
 const GRADE_OPTIONS = GRADES.map((g) => [g, g === 'Pre-K' || g === 'K' ? g : `Grade ${g}`] as const);
+
+interface Listed {
+  schoolClass: SchoolClass;
+  students: number;
+}
 
 /** Class lists as paint: names, private ratings and wishes; lists come in by paste or CSV. */
 export function Classes() {
@@ -25,7 +32,7 @@ export function Classes() {
   const [grade, setGrade] = useState<Grade>('4');
   const list = useQuery({
     queryKey: ['classes'],
-    queryFn: () => call<{ schoolClass: SchoolClass; students: number }[]>('GET', '/classes'),
+    queryFn: () => call<Listed[]>('GET', '/classes'),
   });
   const chosen = classId ?? list.data?.[0]?.schoolClass.id;
   const data = useQuery({ queryKey: ['class', chosen], queryFn: () => call<ClassData>('GET', `/classes/${chosen}`), enabled: !!chosen });
@@ -87,6 +94,7 @@ export function Classes() {
 function OneClass({ data, refresh }: { data: ClassData; refresh: () => Promise<void> }) {
   const [importing, setImporting] = useState(false);
   const navigate = useNavigate();
+  const client = useQueryClient();
   const [problem, setProblem] = useState('');
   const { schoolClass } = data;
   const save = async (change: Partial<SchoolClass>) => {
@@ -118,21 +126,19 @@ function OneClass({ data, refresh }: { data: ClassData; refresh: () => Promise<v
         <button type="button" className="btn btn-tape ml-auto" onClick={() => setImporting(true)}>
           Paste or import a list
         </button>
-        <button
-          type="button"
-          className="btn"
-          onClick={() =>
-            call('DELETE', `/classes/${schoolClass.id}`).then(
-              async () => {
-                await refresh();
-                navigate('/classes');
-              },
-              (e) => setProblem(problemWords(e)),
-            )
-          }
-        >
-          Remove the class
-        </button>
+        <RemoveButton
+          what="class"
+          id={schoolClass.id}
+          name={schoolClass.name}
+          path={`/classes/${schoolClass.id}`}
+          label="Remove the class"
+          onRemoved={() => {
+            // Out of the list first: the page would ask for it once more.
+            client.setQueryData<Listed[]>(['classes'], (list) => list?.filter((c) => c.schoolClass.id !== schoolClass.id));
+            navigate('/classes');
+            void refreshFacts(client, schoolClass.id);
+          }}
+        />
       </div>
       <p className="mt-2 text-muted">
         {data.students.length} students · {BAND_WORDS[bandOf(schoolClass.grade)]}

@@ -2,12 +2,13 @@ import { useMutation } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import type { RosterColumn, RosterPreview } from '../../../core/exchange/roster.ts';
 import type { RosterDiff } from '../../../core/exchange/rosterDiff.ts';
+import { counted } from '../../../core/formats/speak.ts';
 import { inputWords } from '../../../core/words/en.ts';
 import { ApiProblem, call, problemWords } from '../../api.ts';
 import { CSV_FILES, FileButton } from '../../parts/FileButton.tsx';
 import { readTextFile } from '../../parts/readTextFile.ts';
 import { Floating } from '../../parts/Sheet.tsx';
-import { ColumnChoices, RowTable } from './ListPreview.tsx';
+import { ColumnChoices, RowTable, SkippedRows } from './ListPreview.tsx';
 import { RosterDiffView } from './RosterDiffView.tsx';
 
 type Preview = RosterPreview & { added: number; diff: RosterDiff };
@@ -31,9 +32,11 @@ export function ImportDialog({
   const [shown, setShown] = useState<Preview | null>(null);
   const [columns, setColumns] = useState<RosterColumn[] | undefined>();
   const [repeatsAllowed, setRepeats] = useState(false);
+  const [emptyNumbers, setEmptyNumbers] = useState(false);
+  const [keep, setKeep] = useState<number[]>([]);
   const [keepGone, setKeepGone] = useState(false);
   const [mode, setMode] = useState<'add' | 'update'>('add');
-  const request = (change: object = {}) => ({ text, columns, repeatsAllowed, keepGone, mode, ...change });
+  const request = (change: object = {}) => ({ text, columns, repeatsAllowed, emptyNumbers, keep, keepGone, mode, ...change });
   const asking = useRef(0);
   const look = useMutation({
     mutationFn: async (change: object) => {
@@ -52,11 +55,15 @@ export function ImportDialog({
     },
     onError: (error) => error instanceof ApiProblem && error.more.preview && setShown(error.more.preview as Preview),
   });
+  // What was said of the list holds while its text is changed: columns of another table are not asked for.
   const change = (t: string) => {
     setText(t);
     setShown(null);
+    setKeep([]);
+    if (t !== '') return;
     setColumns(undefined);
     setRepeats(false);
+    setEmptyNumbers(false);
   };
   const name = (column: string) =>
     column === 'given'
@@ -67,12 +74,14 @@ export function ImportDialog({
           ? 'Rating'
           : column === 'name'
             ? 'Name'
-            : 'The list';
+            : column === 'note'
+              ? 'Note'
+              : 'The list';
   return (
     <Floating open={open} onClose={onClose} title="Paste or import a roster" wide>
       <p className="text-muted">
-        One student a row: first name, last name, and a rating from 1 to 5 where you have one. A heading row is fine. Comma, semicolon or
-        tab.
+        One student a row: first name, last name, a rating from 1 to 5 and notes if you have them. A heading row is fine. Comma, semicolon
+        or tab.
       </p>
       <label htmlFor="roster-text" className="sr-only">
         Class list
@@ -122,11 +131,11 @@ export function ImportDialog({
         </button>
         {shown && (
           <button type="button" className="btn btn-tape" disabled={shown.errors.length > 0 || take.isPending} onClick={() => take.mutate()}>
-            {mode === 'update' ? 'Make the class like this list' : `Add ${shown.rows.length} students`}
+            {mode === 'update' ? 'Make the class like this list' : `Add ${counted(shown.rows.length, 'student')}`}
           </button>
         )}
         <button type="button" className="btn" onClick={onClose}>
-          Leave it
+          Cancel
         </button>
       </div>
       {(look.error || (take.error && !shown)) && (
@@ -152,9 +161,9 @@ export function ImportDialog({
               </ul>
             </div>
           ) : (
-            <p className="text-good">{shown.rows.length} students, nothing to fix.</p>
+            <p className="text-good">{counted(shown.rows.length, 'student')}, nothing to fix.</p>
           )}
-          {shown.errors.some((e) => e.code === 'repeated') && (
+          {(repeatsAllowed || shown.errors.some((e) => e.code === 'repeated')) && (
             <label className="mt-1 flex items-center gap-2">
               <input
                 type="checkbox"
@@ -168,8 +177,23 @@ export function ImportDialog({
               these are different students with the same name
             </label>
           )}
+          {(emptyNumbers || shown.errors.some((e) => e.code === 'number')) && (
+            <label className="mt-1 flex items-center gap-2">
+              <input
+                type="checkbox"
+                className="h-4 w-4 accent-tape"
+                checked={emptyNumbers}
+                onChange={(e) => {
+                  setEmptyNumbers(e.target.checked);
+                  look.mutate({ emptyNumbers: e.target.checked });
+                }}
+              />
+              leave ratings empty that are not a number from 1 to 5
+            </label>
+          )}
           <ColumnChoices
-            columns={columns ?? shown.columns}
+            // What was just chosen, before the list has been looked at again.
+            columns={columns?.length === shown.columns.length ? columns : shown.columns}
             sample={shown.sample}
             onChoose={(next) => {
               setColumns(next);
@@ -186,6 +210,19 @@ export function ImportDialog({
               }}
             />
           )}
+          {shown.rows.some((r) => r.note) && (
+            <p className="mt-2 text-muted">
+              Notes are private. Each waits with its student until you turn it into supports and remove the words. To leave them out, set
+              their column to “leave out”.
+            </p>
+          )}
+          <SkippedRows
+            skipped={shown.skipped}
+            onKeep={(row) => {
+              setKeep([...keep, row]);
+              look.mutate({ keep: [...keep, row] });
+            }}
+          />
           <RowTable preview={shown} />
         </div>
       )}

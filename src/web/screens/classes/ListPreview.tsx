@@ -1,10 +1,11 @@
-import { ROSTER_COLUMNS, type RosterColumn, type RosterPreview } from '../../../core/exchange/roster.ts';
+import { ROSTER_COLUMNS, type RosterColumn, type RosterPreview, type SkippedRow } from '../../../core/exchange/roster.ts';
 
 const COLUMN_WORDS: Record<RosterColumn, string> = {
   given: 'first name',
   family: 'last name',
   name: 'whole name',
   rating: 'rating',
+  note: 'note (private)',
   other: 'leave out',
 };
 
@@ -47,8 +48,35 @@ export function ColumnChoices({
   );
 }
 
-/** The list row by row; rows with something to mend are marked. */
+const WHY: Record<SkippedRow['why'], string> = { title: 'a title', heading: 'the heading again', total: 'a total', empty: 'empty' };
+
+/** Rows that were left out since they are no students, and the way to take one in all the same. */
+export function SkippedRows({ skipped, onKeep }: { skipped: readonly SkippedRow[]; onKeep(row: number): void }) {
+  const said = skipped.filter((s) => s.why !== 'empty');
+  const empty = skipped.length - said.length;
+  if (!skipped.length) return null;
+  return (
+    <section aria-label="Left out" className="mt-2 text-muted">
+      <p>Left out: {[...said.map((s) => `row ${s.row}, ${WHY[s.why]}`), ...(empty ? [`${empty} empty`] : [])].join('; ')}.</p>
+      <ul>
+        {said.map((s) => (
+          <li key={s.row} className="flex items-baseline gap-3">
+            <span className="min-w-0 truncate">“{s.text}”</span>
+            {s.why !== 'heading' && (
+              <button type="button" className="shrink-0 text-tape underline" onClick={() => onKeep(s.row)}>
+                Row {s.row} is a student
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** The list row by row; rows with something to fix are marked. */
 export function RowTable({ preview }: { preview: RosterPreview }) {
+  const hasNotes = preview.rows.some((r) => r.note);
   const wrong = new Set(preview.errors.map((e) => e.row));
   return (
     <div className="mt-2 max-h-64 overflow-auto border" tabIndex={0} role="region" aria-label="Preview">
@@ -59,7 +87,7 @@ export function RowTable({ preview }: { preview: RosterPreview }) {
               row
             </th>
             <th scope="col" className="font-normal">
-              given name
+              first name
             </th>
             <th scope="col" className="font-normal">
               last name
@@ -67,6 +95,11 @@ export function RowTable({ preview }: { preview: RosterPreview }) {
             <th scope="col" className="font-normal">
               rating
             </th>
+            {hasNotes && (
+              <th scope="col" className="font-normal">
+                note (private)
+              </th>
+            )}
           </tr>
         </thead>
         <tbody>
@@ -76,6 +109,7 @@ export function RowTable({ preview }: { preview: RosterPreview }) {
               <td>{r.givenName}</td>
               <td>{r.familyName}</td>
               <td>{r.rating ?? ''}</td>
+              {hasNotes && <td className="max-w-60 break-words">{r.note}</td>}
             </tr>
           ))}
         </tbody>

@@ -6,6 +6,7 @@ export function RosterDiffView({ diff, keepGone, onKeepGone }: { diff: RosterDif
     ['come', 'text-good', diff.added.map((r) => `${r.givenName} ${r.familyName}`)],
     ['have a new name', 'text-caution', diff.renamed.map((r) => `${r.from} → ${r.to.givenName} ${r.to.familyName}`)],
     ['have a new rating', 'text-caution', diff.rated.map((r) => `${r.name} ${r.from} → ${r.to}`)],
+    ['get a note to sort, private', 'text-caution', diff.noted.map((n) => n.name)],
     [keepGone ? 'are not on the list and stay' : 'go, with their ratings and pairings', 'text-stop', diff.gone.map((g) => g.name)],
   ];
   const changed = parts.some(([, , names]) => names.length);

@@ -6,11 +6,11 @@ import {
   type SortingState,
   useReactTable,
 } from '@tanstack/react-table';
-import { Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { Student } from '../../../core/model/student.ts';
 import { type ClassData, call, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
+import { RemoveButton } from '../../parts/RemoveButton.tsx';
 import type { SupportsChange, SupportsKnown } from '../../parts/SupportsEditor.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { GroupTraits, type Traits } from './GroupTraits.tsx';
@@ -141,14 +141,13 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
                 />
               </td>
               <td>
-                <button
-                  type="button"
-                  className="flex h-8 w-8 items-center justify-center hover:bg-tint"
-                  aria-label={`Remove ${s.givenName} ${s.familyName}`}
-                  onClick={() => call('DELETE', `/classes/${classId}/students/${s.id}`).then(refresh, (e) => setProblem(problemWords(e)))}
-                >
-                  <Trash2 size={15} aria-hidden="true" />
-                </button>
+                <RemoveButton
+                  what="student"
+                  id={s.id}
+                  name={`${s.givenName} ${s.familyName}`}
+                  path={`/classes/${classId}/students/${s.id}`}
+                  onRemoved={refresh}
+                />
               </td>
             </tr>
           ))}

@@ -4,7 +4,8 @@ import { CellPopup } from './CellPopup.tsx';
 
 /** What a student needs, in a few words, and the editor behind it. Private. */
 export function SupportsCell({ row, ...editor }: { row: number } & Parameters<typeof SupportsEditor>[0]) {
-  const said = editor.known.supports.map((s) => SUPPORT_WORDS[s.kind].toLowerCase()).join(', ');
+  const { supports, toSort } = editor.known;
+  const said = [...(toSort ? ['note to sort'] : []), ...supports.map((s) => SUPPORT_WORDS[s.kind].toLowerCase())].join(', ');
   return (
     <CellPopup name="Supports" nothing="none" label={`${editor.name}, supports`} className="w-[26rem] p-3" {...{ row, said }}>
       <SupportsEditor {...editor} />

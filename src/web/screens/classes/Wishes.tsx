@@ -1,6 +1,6 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import { shortName } from '../../../core/model/student.ts';
+import { shortName } from '../../../core/model/names.ts';
 import { type ClassData, call, problemWords } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
 import { Problem } from '../../parts/Problem.tsx';
@@ -14,7 +14,7 @@ export function Wishes({ data, refresh }: { data: ClassData; refresh: () => Prom
   const sorted = [...data.students].sort((p, q) => (p.givenName < q.givenName ? -1 : 1));
   const name = (id: string) => {
     const student = data.students.find((s) => s.id === id);
-    return student ? shortName(student) : '';
+    return student ? shortName(student, data.students) : '';
   };
   const options = [['', 'choose …'] as const, ...sorted.map((s) => [s.id as string, `${s.givenName} ${s.familyName}`] as const)];
   const path = `/classes/${data.schoolClass.id}/wishes`;

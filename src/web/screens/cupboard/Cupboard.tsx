@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Search } from 'lucide-react';
 import { useState } from 'react';
-import { listed } from '../../../core/formats/speak.ts';
+import { capital, listed } from '../../../core/formats/speak.ts';
 import { stockOf } from '../../../core/gear/cover.ts';
 import { promisedTwice } from '../../../core/gear/stockTaking.ts';
 import type { Gear } from '../../../core/model/gear.ts';
@@ -13,6 +13,7 @@ import { isoDate } from '../../parts/now.ts';
 import { Problem } from '../../parts/Problem.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { useFittedDay } from '../../parts/useReadiness.ts';
+import { useSaveSchool } from '../../parts/useSaveSchool.ts';
 import { AddGear } from './AddGear.tsx';
 import { GearDetails } from './GearDetails.tsx';
 import { GearImport } from './GearImport.tsx';
@@ -41,7 +42,13 @@ export function Cupboard() {
     await saveRecord(`/gear/${gear.id}`, gear, change);
     await refresh();
   };
-  const remove = (gear: Gear) => void call('DELETE', `/gear/${gear.id}`).then(refresh, (e) => setProblem(problemWords(e)));
+  const kits = useSaveSchool().school.kits ?? [];
+  /** "Period 2 and kit Relay bag need it." */
+  const usedBy = ({ id, gearKind }: Gear) => {
+    const periods = day.flatMap((d, i) => (need(gearKind, d.period.id) > 0 ? [`period ${i + 1}`] : []));
+    const users = [...periods, ...kits.flatMap((kit) => (kit.items.some((i) => i.gearId === id) ? [`the kit ${kit.name}`] : []))];
+    return users.length ? `${capital(listed(users))} ${users.length === 1 ? 'needs' : 'need'} it.` : '';
+  };
   const need = (kind: string, periodId: string) =>
     fitted[periodId]?.gear.filter((l) => l.gearKind === kind).reduce((sum, l) => Math.max(sum, l.need), 0) ?? 0;
   const all = list.data ?? [];
@@ -107,7 +114,9 @@ export function Cupboard() {
                     kinds={kinds}
                     needs={day.map((d) => ({ id: d.period.id, count: need(gear.gearKind, d.period.id) }))}
                     have={stockOf(all, gear.gearKind)}
-                    {...{ save, remove }}
+                    {...{ save }}
+                    usedBy={usedBy(gear)}
+                    onRemoved={refresh}
                     onOpen={() => setOpen(gear.id)}
                   />
                 ))}

@@ -1,9 +1,10 @@
-import { SlidersHorizontal, Trash2 } from 'lucide-react';
+import { SlidersHorizontal } from 'lucide-react';
 import { propertiesOf } from '../../../core/gear/kinds.ts';
 import type { Gear } from '../../../core/model/gear.ts';
 import type { GearKind } from '../../../core/model/gearKind.ts';
 import { likenessWords, limitWords, stateWords } from '../../../core/words/gear.en.ts';
 import { CommitField } from '../../parts/CommitField.tsx';
+import { RemoveButton } from '../../parts/RemoveButton.tsx';
 import { readCount } from '../../parts/readCount.ts';
 import { useUnits } from '../../parts/units.ts';
 
@@ -14,12 +15,14 @@ interface Props {
   needs: readonly { id: string; count: number }[];
   have: number;
   save(gear: Gear, change: Partial<Gear>): Promise<void>;
-  remove(gear: Gear): void;
+  /** What else needs it, said before it is removed; and what happens then. */
+  usedBy: string;
+  onRemoved(): Promise<void>;
   onOpen(): void;
 }
 
 /** One line of a shelf: count and name, then what it is like in a sentence; what only its kind says is in gray and said to be typical. */
-export function GearRow({ gear, kinds, needs, have, save, remove, onOpen }: Props) {
+export function GearRow({ gear, kinds, needs, have, save, usedBy, onRemoved, onOpen }: Props) {
   const units = useUnits();
   const { properties, typical } = propertiesOf(gear, kinds);
   const likeness = likenessWords(properties, units.say);
@@ -69,14 +72,7 @@ export function GearRow({ gear, kinds, needs, have, save, remove, onOpen }: Prop
         >
           <SlidersHorizontal size={15} aria-hidden="true" />
         </button>
-        <button
-          type="button"
-          className="flex h-9 w-9 items-center justify-center hover:bg-tint"
-          aria-label={`Remove ${gear.name}`}
-          onClick={() => remove(gear)}
-        >
-          <Trash2 size={15} aria-hidden="true" />
-        </button>
+        <RemoveButton what="gear" id={gear.id} name={gear.name} path={`/gear/${gear.id}`} also={usedBy} onRemoved={onRemoved} />
       </span>
     </li>
   );

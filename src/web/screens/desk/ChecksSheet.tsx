@@ -139,7 +139,7 @@ function Check({
 export function NumbersBar({ fitted }: { fitted: FittedLesson }) {
   const { numbers } = fitted;
   const cells: [string, string][] = [
-    [`${Math.round(numbers.timeOnTask * 100)}%`, 'time on task'],
+    [`${Math.round(numbers.timeOnTask * 100)}%`, 'of game time on task'],
     [String(Math.round(numbers.turns)), 'turns each'],
     [numbers.longestWaitSeconds ? duration(numbers.longestWaitSeconds) : 'none', 'longest wait'],
     [String(numbers.gearShort), 'gear short'],

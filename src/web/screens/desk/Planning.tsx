@@ -3,10 +3,10 @@ import type { FitInput } from '../../../core/fit/fitted.ts';
 import { type Finding, findingKey } from '../../../core/model/finding.ts';
 import type { BlockId } from '../../../core/model/ids.ts';
 import { clockSeconds } from '../../../core/model/period.ts';
-import { type Desk as DeskData, problemWords } from '../../api.ts';
+import type { Desk as DeskData } from '../../api.ts';
+import { BlowWhistle } from '../../parts/BlowWhistle.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { speakWith, useUnits } from '../../parts/units.ts';
-import { useBlowWhistle } from '../../parts/useBlowWhistle.ts';
 import { Strip } from '../../strip/Strip.tsx';
 import { useLowScreen } from '../../strip/useLowScreen.ts';
 import { useFit } from '../../worker/useFit.ts';
@@ -107,7 +107,6 @@ export function Planning({ desk }: { desk: DeskData }) {
     if (at >= rounds - 1) setRound(0);
     setWalking((w) => !w);
   };
-  const blow = useBlowWhistle(desk.period.id);
   useDeskKeys({
     sheet: openSheet,
     round: (by) => toRound(Math.max(0, Math.min(rounds - 1, at + by))),
@@ -121,18 +120,13 @@ export function Planning({ desk }: { desk: DeskData }) {
       <DayBar date={desk.period.date} current={desk.period.id}>
         <UndoBar {...log} />
         {!supposing && <WhatIfMenu base={input} label="What if …" onSuppose={whatIf.add} />}
-        <button
-          type="button"
-          className="btn btn-ink"
-          disabled={blow.isPending || log.waiting > 0 || supposing}
-          onClick={() => blow.mutate()}
-        >
-          Blow the whistle
-        </button>
+        {desk.period.cancelled === undefined && (
+          <BlowWhistle {...{ desk, lesson }} fitted={fitted ?? undefined} disabled={log.waiting > 0 || supposing} />
+        )}
       </DayBar>
-      {(log.problem || blow.error) && (
+      {log.problem && (
         <p role="alert" className="bg-stop px-4 py-1 text-white">
-          {log.problem || problemWords(blow.error)}
+          {log.problem}
         </p>
       )}
       <div className="flex min-h-0 flex-1 max-[900px]:flex-col">

@@ -3,8 +3,9 @@ import { Lock } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useRef, useState } from 'react';
 import type { StudentId } from '../../../core/model/ids.ts';
+import { shortName } from '../../../core/model/names.ts';
 import { type Presence, ROLES, type Role, STATUSES, type Status, USUAL_ROLE } from '../../../core/model/period.ts';
-import { type Student, shortName } from '../../../core/model/student.ts';
+import type { Student } from '../../../core/model/student.ts';
 import { ROLE_WORDS, STATUS_WORDS } from '../../../core/words/en.ts';
 import { Pennant } from '../../parts/Pennant.tsx';
 
@@ -16,6 +17,8 @@ interface Props {
   /** The group it is in; undefined where it is in none today. */
   group: number | undefined;
   locked: boolean;
+  /** Everyone of the lesson: names are unique among them. */
+  among: readonly Student[];
   /** Lessons together with the student who is looked at. */
   met: number | undefined;
   onPresence(student: StudentId, status: Status, role: Role): void;
@@ -25,7 +28,7 @@ interface Props {
 }
 
 /** A student: dragged to another group, with the space bar and the arrow keys too; its menu changes presence, role, group and lock. */
-export function StudentChip({ student, entry, groups, group, locked, met, onPresence, onGroup, onLock, onLook }: Props) {
+export function StudentChip({ student, among, entry, groups, group, locked, met, onPresence, onGroup, onLock, onLook }: Props) {
   const [open, setOpen] = useState(false);
   const carrying = useRef(false);
   const moves = group !== undefined && groups > 1 && !locked;
@@ -59,7 +62,7 @@ export function StudentChip({ student, entry, groups, group, locked, met, onPres
         onBlur={() => onLook(null)}
       >
         <span className="min-w-0">
-          {shortName(student)}
+          {shortName(student, among)}
           {said && <span className="block text-xs leading-4 text-caution">{said}</span>}
         </span>
         {locked && <Lock size={12} aria-label="locked" className="shrink-0 self-center" />}

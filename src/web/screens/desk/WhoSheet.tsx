@@ -18,8 +18,9 @@ import type { MetBefore } from '../../../core/live/met.ts';
 import { type Edit, gesture } from '../../../core/model/edit.ts';
 import type { BlockId, StudentId } from '../../../core/model/ids.ts';
 import type { Lesson, Locks } from '../../../core/model/lesson.ts';
+import { shortName } from '../../../core/model/names.ts';
 import type { Presence, Role, Status } from '../../../core/model/period.ts';
-import { type Student, shortName } from '../../../core/model/student.ts';
+import type { Student } from '../../../core/model/student.ts';
 import { seedOf } from '../../../core/rng.ts';
 import { AIM_WORDS } from '../../../core/words/groups.en.ts';
 import { call, type Desk, problemWords } from '../../api.ts';
@@ -61,7 +62,7 @@ export function WhoSheet({ desk, lesson, fitted, block, perform }: Props) {
   );
   const entries: Record<string, Presence> = desk.attendance?.entries ?? {};
   const byId = useMemo(() => new Map(desk.students.map((s) => [s.id as string, s])), [desk.students]);
-  const nameOf = (id: string) => (byId.has(id) ? shortName(byId.get(id)!) : id);
+  const nameOf = (id: string) => (byId.has(id) ? shortName(byId.get(id)!, desk.students) : id);
   const gameBlock = block?.game ? block : fitted.blocks.find((b) => b.game);
   const groups = gameBlock?.game?.groups ?? [fitted.people.playing];
   const others = desk.students.filter((s) => !fitted.people.playing.includes(s.id));
@@ -115,6 +116,7 @@ export function WhoSheet({ desk, lesson, fitted, block, perform }: Props) {
   };
   const chip = (student: Student, group?: number) => (
     <StudentChip
+      among={desk.students}
       key={student.id}
       student={student}
       entry={entries[student.id]}

@@ -90,6 +90,10 @@ export function useLesson(desk: Desk | undefined, pieceTitle: (id: string) => st
         version: EDIT_VERSION,
       });
       setLog((l) => [...l.filter((s) => s.revision !== answer.stored.revision), answer.stored]);
+      // The day knows it at once, so that how ready it is stays true everywhere.
+      client.setQueriesData<Desk[]>({ queryKey: ['day'] }, (day) =>
+        day?.map((d) => (d.lesson?.id === answer.lesson.id ? { ...d, lesson: answer.lesson } : d)),
+      );
       keep({ base: newer(answer.lesson, base), pending: latest.current.pending.filter((p) => p.id !== first.id) });
       setSavedAt(new Date());
       setProblem('');
@@ -107,7 +111,7 @@ export function useLesson(desk: Desk | undefined, pieceTitle: (id: string) => st
     } finally {
       sending.current = false;
     }
-  }, [conflict, keep]);
+  }, [conflict, keep, client]);
   useEffect(() => {
     if (!kept.pending.length) return;
     void send();

@@ -7,7 +7,7 @@ import { counted, listed } from '../../../core/formats/speak.ts';
 import type { Band } from '../../../core/model/band.ts';
 import { gesture } from '../../../core/model/edit.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
-import { initialsOf } from '../../../core/model/student.ts';
+import { initialsOf } from '../../../core/model/names.ts';
 import { formatWords } from '../../../core/words/en.ts';
 import { ruleWords } from '../../../core/words/rules.en.ts';
 import type { Desk } from '../../api.ts';
@@ -101,7 +101,7 @@ function Grades({ desk, stored }: { desk: Desk; stored: Lesson }) {
             found={columns}
             initials={(id) => {
               const student = desk.students.find((s) => s.id === id);
-              return student ? initialsOf(student) : '?';
+              return student ? initialsOf(student, desk.students) : '?';
             }}
             set={block.game!.settings}
             onUse={(column, own) => {

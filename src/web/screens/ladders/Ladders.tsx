@@ -2,9 +2,10 @@ import { useState } from 'react';
 import { Link, NavLink, useParams } from 'react-router';
 import { heightOf, storedCell } from '../../../core/adapt/ladder.ts';
 import { placeOn, progressAt } from '../../../core/adapt/progress.ts';
+import { shortName } from '../../../core/model/names.ts';
 import { ladderFiguresOf } from '../../../core/model/school.ts';
 import { SKILLS, type Skill } from '../../../core/model/skillLadder.ts';
-import { type Student, shortName } from '../../../core/model/student.ts';
+import type { Student } from '../../../core/model/student.ts';
 import { SKILL_WORDS } from '../../../core/words/skills.en.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
@@ -43,7 +44,7 @@ function Followed({ classId, studentId, shown, all }: Props) {
   const { data, ladders, tries } = shown;
   const ladderOf = (skill: Skill) => ladders.find((l) => l.skill === skill)!;
   const privateOf = (id: string) => data.ratings.find((r) => r.studentId === id);
-  const byName = data.students.toSorted((a, b) => shortName(a).localeCompare(shortName(b)));
+  const byName = data.students.toSorted((a, b) => shortName(a, data.students).localeCompare(shortName(b, data.students)));
   const followed = byName.filter((s) => privateOf(s.id)?.ladders?.length);
   const chosen = byName.find((s) => s.id === studentId) ?? followed[0];
   const known = chosen && privateOf(chosen.id);
@@ -74,7 +75,7 @@ function Followed({ classId, studentId, shown, all }: Props) {
                 to={`/ladders/${classId}/${s.id}`}
                 className={`block border-b px-5 py-2 ${s.id === chosen?.id ? 'border-l-4 border-l-ink bg-bench pl-4' : 'hover:bg-bench'}`}
               >
-                <span className="head block truncate text-base">{shortName(s)}</span>
+                <span className="head block truncate text-base">{shortName(s, data.students)}</span>
                 <span className="block text-xs text-muted">
                   {privateOf(s.id)!
                     .ladders!.map((each) => `${SKILL_WORDS[each.skill]}, step ${heightOf(placeOn(ladderOf(each.skill), each).at) + 1}`)
@@ -100,7 +101,7 @@ function Followed({ classId, studentId, shown, all }: Props) {
         {chosen && known ? (
           <>
             <div className="mb-3 flex flex-wrap items-end gap-x-5 gap-y-1">
-              <h2 className="text-xl">{shortName(chosen)}</h2>
+              <h2 className="text-xl">{shortName(chosen, data.students)}</h2>
               <label className="flex items-center gap-2 pb-1">
                 <input
                   type="checkbox"
@@ -179,7 +180,7 @@ function FollowForm({ students, chosen, all, taken }: FollowFormProps) {
       <ChoiceField
         label="Student"
         value={student}
-        options={students.map((s) => [s.id as string, shortName(s)] as const)}
+        options={students.map((s) => [s.id as string, shortName(s, students)] as const)}
         onPick={setStudent}
       />
       <ChoiceField label="Skill" value={skill} options={open.map((s) => [s, SKILL_WORDS[s]] as const)} onPick={setPicked} />

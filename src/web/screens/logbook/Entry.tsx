@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
-import { clockOf, counted } from '../../../core/formats/speak.ts';
+import { clockOf } from '../../../core/formats/speak.ts';
 import type { LogEntry } from '../../../core/live/logEntry.ts';
 import { formatWords } from '../../../core/words/en.ts';
 import { call, freshId, problemWords } from '../../api.ts';
@@ -8,7 +9,9 @@ import { CommitField } from '../../parts/CommitField.tsx';
 import { clockText, longDate } from '../../parts/now.ts';
 import { Pennant } from '../../parts/Pennant.tsx';
 import { Problem } from '../../parts/Problem.tsx';
+import { useShelfUndo } from '../../parts/shelfUndo.ts';
 import { Attempts } from './Attempts.tsx';
+import { MissingGear } from './MissingGear.tsx';
 
 /** One run: planned against actual, results, who was away, gear not counted back, the note. */
 export function Entry({ runId }: { runId: string }) {
@@ -33,6 +36,7 @@ function EntryDetails({ entry }: { entry: LogEntry }) {
       <h2 className="text-2xl">
         {entry.className}: {entry.lessonTitle}
       </h2>
+      {entry.ended && <Discard entry={entry} />}
       {!entry.ended && (
         <p className="mt-1">
           Still running.{' '}
@@ -49,7 +53,7 @@ function EntryDetails({ entry }: { entry: LogEntry }) {
         <section>
           <h3 className="border-b pb-1 text-base">Planned against actual</h3>
           <table className="mt-1 w-full">
-            <caption className="sr-only">Minutes and rotations, planned and actual, by block</caption>
+            <caption className="sr-only">Minutes and rounds, planned and actual, by block</caption>
             <thead className="text-left text-xs text-muted">
               <tr>
                 <th scope="col" className="py-1 font-normal">
@@ -61,8 +65,8 @@ function EntryDetails({ entry }: { entry: LogEntry }) {
                 <th scope="col" className="w-16 text-right font-normal">
                   actual
                 </th>
-                <th scope="col" className="w-24 text-right font-normal">
-                  rotations
+                <th scope="col" className="w-32 text-right font-normal">
+                  rounds
                 </th>
                 <th scope="col" className="w-[34%] pl-4 font-normal">
                   planned (tape), actual (ink)
@@ -77,7 +81,11 @@ function EntryDetails({ entry }: { entry: LogEntry }) {
                   <td className={`text-right font-bold ${b.actualSeconds - b.plannedSeconds > 60 ? 'text-caution' : ''}`}>
                     {clockOf(b.actualSeconds)}
                   </td>
-                  <td className="text-right">{b.plannedRotations ? `${b.rotations} of ${b.plannedRotations}` : ''}</td>
+                  <td className="text-right">
+                    {b.plannedRotations
+                      ? `${b.rotations - b.skipped} of ${b.plannedRotations}${b.skipped ? `, ${b.skipped} skipped` : ''}`
+                      : ''}
+                  </td>
                   <td className="pl-4">
                     <div className="mb-0.5 h-2.5 bg-tape" style={{ width: `${(b.plannedSeconds / most) * 100}%` }} />
                     <div className="h-2.5 bg-ink" style={{ width: `${(b.actualSeconds / most) * 100}%` }} />
@@ -97,24 +105,40 @@ function EntryDetails({ entry }: { entry: LogEntry }) {
           {entry.late.length > 0 && <p className="mt-1">Came late: {entry.late.join(', ')}</p>}
           {entry.left.length > 0 && <p className="mt-1">Left early: {entry.left.join(', ')}</p>}
           <h3 className="mt-5 border-b pb-1 text-base">Gear missing</h3>
-          {entry.gearMissing.length ? (
-            <ul className="mt-1">
-              {entry.gearMissing.map((g) => (
-                <li key={g.gearKind}>
-                  {g.counted} of {counted(g.need, g.gearKind)}
-                  {g.atSwitch !== undefined && <span className="text-muted">, first missed at switch {g.atSwitch}</span>}
-                </li>
-              ))}
-            </ul>
-          ) : (
-            <p className="mt-1">all counted gear is back</p>
-          )}
+          <MissingGear entry={entry} />
           <div className="mt-5">
             <CommitField label="Note: what to change next time" multiline value={entry.note} onCommit={note} />
           </div>
         </section>
       </div>
     </article>
+  );
+}
+
+/** A run that was made by mistake is taken out of the trends and of what the class has had, and back. */
+function Discard({ entry }: { entry: LogEntry }) {
+  const client = useQueryClient();
+  const { add } = useShelfUndo();
+  const [problem, setProblem] = useState('');
+  const path = `/runs/${entry.runId}/discard`;
+  const set = async (discarded: boolean) => {
+    try {
+      await call('POST', path, { discarded });
+      const name = `${discarded ? 'discard' : 'restore'} ${entry.lessonTitle}`;
+      add({ id: freshId('d'), name, request: { method: 'POST', path, body: { discarded: !discarded } } });
+      await client.invalidateQueries({ queryKey: ['runs'] });
+    } catch (error) {
+      setProblem(problemWords(error));
+    }
+  };
+  return (
+    <p className="mt-1 flex items-center gap-3">
+      {entry.discarded && <span className="font-bold text-caution">Discarded: not in the trends, nor in what the class has had.</span>}
+      <button type="button" className="btn" onClick={() => void set(!entry.discarded)}>
+        {entry.discarded ? 'Restore this run' : 'Discard: made by mistake'}
+      </button>
+      <Problem text={problem} />
+    </p>
   );
 }
 

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { NavLink, useParams } from 'react-router';
+import { counted } from '../../../core/formats/speak.ts';
 import { call, problemWords, type RunSummary } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
@@ -37,7 +38,7 @@ export function Logbook() {
           </div>
           <NavLink to="/logbook" end className={`${rowClass(!runId)} border-t`}>
             <span className="head block text-base">How the weeks went</span>
-            <span className="block text-xs text-muted">{shown.filter((r) => r.ended).length} lessons ended</span>
+            <span className="block text-xs text-muted">{counted(shown.filter((r) => r.ended && !r.discarded).length, 'lesson')} ended</span>
           </NavLink>
           <ul className="min-h-0 flex-1 overflow-auto">
             {shown.map((r) => (
@@ -47,7 +48,12 @@ export function Logbook() {
                     {r.className} · {r.lessonTitle}
                   </span>
                   <span className="block text-xs text-muted">
-                    {longDate(r.date)} · {r.ended ? `${minutes(r.actualSeconds)} of ${minutes(r.plannedSeconds)} min` : 'still running'}
+                    {longDate(r.date)} ·{' '}
+                    {r.discarded
+                      ? 'discarded'
+                      : r.ended
+                        ? `${minutes(r.actualSeconds)} of ${minutes(r.plannedSeconds)} min`
+                        : 'still running'}
                   </span>
                 </NavLink>
               </li>

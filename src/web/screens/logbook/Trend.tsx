@@ -1,4 +1,5 @@
 import { lazy, Suspense } from 'react';
+import { counted } from '../../../core/formats/speak.ts';
 import { type TrendPoint, trendOf } from '../../../core/live/trend.ts';
 import type { RunSummary } from '../../api.ts';
 import { shortDate } from '../../parts/now.ts';
@@ -11,7 +12,7 @@ const mean = (points: TrendPoint[], of: (p: TrendPoint) => number) => {
 };
 const tenth = (v: number) => (Math.round(v * 10) / 10).toFixed(1);
 
-/** How the weeks went: planned against actual minutes and minutes on task, as lines and as the same numbers in a table. */
+/** How the weeks went: planned against actual minutes and active minutes of the whole lesson, as lines and as the same numbers in a table. */
 export function Trend({ runs, of }: { runs: readonly RunSummary[]; of: string }) {
   const points = trendOf(runs);
   const weekly = points.some((p) => p.lessons > 1);
@@ -26,13 +27,13 @@ export function Trend({ runs, of }: { runs: readonly RunSummary[]; of: string })
   return (
     <article aria-label="How the weeks went">
       <p className="text-muted">
-        {lessons} lessons · {of} · since {shortDate(points[0].from)}
+        {counted(lessons, 'lesson')} · {of} · since {shortDate(points[0].from)}
       </p>
-      <h2 className="text-2xl">Planned against actual minutes, and time on task</h2>
+      <h2 className="text-2xl">Planned against actual minutes, and active time</h2>
       <p className="mt-1 text-base">
         {tenth(planned)} min planned a lesson, {tenth(actual)} min taken (
         {Math.abs(over) < 0.05 ? 'on time' : `${tenth(Math.abs(over))} min ${over > 0 ? 'over' : 'under'}`}
-        ). A student was on task {tenth(onTask)} min, {Math.round((onTask / Math.max(1, actual)) * 100)}% of the lesson (estimate).
+        ). A student was active {tenth(onTask)} min, {Math.round((onTask / Math.max(1, actual)) * 100)}% of the whole lesson (estimate).
       </p>
       <div className="mt-3 h-[300px]">
         <Suspense fallback={<p className="text-muted">Drawing the weeks …</p>}>
@@ -40,13 +41,13 @@ export function Trend({ runs, of }: { runs: readonly RunSummary[]; of: string })
         </Suspense>
       </div>
       <table className="mt-3 w-full max-w-[640px]">
-        <caption className="sr-only">{weekly ? 'Mean minutes by week' : 'Minutes by lesson'}</caption>
+        <caption className="sr-only">{weekly ? 'Average minutes by week' : 'Minutes by lesson'}</caption>
         <thead className="text-xs text-muted">
           <tr>
             <th scope="col" className="py-1 text-left font-normal">
               {weekly ? 'Week of' : 'Lesson of'}
             </th>
-            {['lessons', 'planned', 'actual', 'on task'].map((name) => (
+            {['lessons', 'planned', 'actual', 'active'].map((name) => (
               <th key={name} scope="col" className="w-24 text-right font-normal">
                 {name}
               </th>

@@ -6,10 +6,10 @@ import { AXIS, Chart, isStill } from './chart.ts';
 const SERIES = [
   { name: 'planned', colour: '#1B4FB3', dash: 6, of: (p: TrendPoint) => p.plannedMinutes },
   { name: 'actual', colour: '#182230', dash: 0, of: (p: TrendPoint) => p.actualMinutes },
-  { name: 'on task', colour: '#256B3F', dash: 2, of: (p: TrendPoint) => p.onTaskMinutes },
+  { name: 'active', colour: '#256B3F', dash: 2, of: (p: TrendPoint) => p.onTaskMinutes },
 ];
 
-/** Three lines over the weeks: minutes planned, taken, and on task. */
+/** Three lines over the weeks: minutes planned, taken, and active. */
 export default function TrendChart({ points }: { points: readonly TrendPoint[] }) {
   const options: ApexOptions = {
     chart: {

@@ -117,7 +117,7 @@ export function OutlineFile({
           Use this outline
         </button>
         <button type="button" className="btn" onClick={close}>
-          Leave it
+          Cancel
         </button>
       </div>
     </Floating>

@@ -13,6 +13,7 @@ import { DayBar } from '../../parts/DayBar.tsx';
 import { FileButtons } from '../../parts/FileButtons.tsx';
 import { NameDialog } from '../../parts/NameDialog.tsx';
 import { Problem } from '../../parts/Problem.tsx';
+import { RemoveButton } from '../../parts/RemoveButton.tsx';
 import { ShelfList } from '../../parts/ShelfList.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { useUnits } from '../../parts/units.ts';
@@ -92,7 +93,6 @@ function acrossMiddle(room: Room): [Point, Point] {
 function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }) {
   const units = useUnits();
   const navigate = useNavigate();
-  const [problem, setProblem] = useState('');
   const save: SaveRoom = async (change) => {
     await saveRecord(`/rooms/${room.id}`, room, change);
     await refresh();
@@ -146,11 +146,6 @@ function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }
           Measure from the inside corner at the left end of the main door wall. What is kept clear here is a planning aid: exits and local
           rules decide.
         </p>
-        {problem && (
-          <p role="alert" className="mt-2 text-stop">
-            {problem}
-          </p>
-        )}
         <div className="mt-4 flex flex-wrap gap-2">
           <button
             type="button"
@@ -168,21 +163,18 @@ function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }
           </button>
           <FileButtons room={room} pieces={[]} marks={[]} name={room.name} />
         </div>
-        <button
-          type="button"
+        <RemoveButton
+          what="room"
+          id={room.id}
+          name={room.name}
+          path={`/rooms/${room.id}`}
+          label="Remove the room"
           className="btn mt-2"
-          onClick={() =>
-            call('DELETE', `/rooms/${room.id}`).then(
-              async () => {
-                await refresh();
-                navigate('/rooms');
-              },
-              (e) => setProblem(problemWords(e)),
-            )
-          }
-        >
-          Remove the room
-        </button>
+          onRemoved={async () => {
+            await refresh();
+            navigate('/rooms');
+          }}
+        />
       </aside>
     </main>
   );

@@ -2,8 +2,8 @@ import { useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { FitInput } from '../../../core/fit/fitted.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
+import { shortNames } from '../../../core/model/names.ts';
 import { clockSeconds } from '../../../core/model/period.ts';
-import { shortName } from '../../../core/model/student.ts';
 import type { Desk } from '../../api.ts';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { WithLesson } from '../../parts/WithLesson.tsx';
@@ -49,7 +49,7 @@ function Planned({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
   const [slot, setSlot] = useState(0);
   const kind = (KINDS as readonly string[]).includes(search.get('kind') ?? '') ? (search.get('kind') as Kind) : 'planned';
   const view = (search.get('view') ?? 'chart') in VIEWS ? ((search.get('view') ?? 'chart') as View) : 'chart';
-  const names = useMemo(() => new Map(desk.students.map((s) => [s.id as string, shortName(s)])), [desk.students]);
+  const names = shortNames(desk.students);
   const block = fitted ? blockOf(fitted, search.get('block')) : undefined;
   const rota = useMemo(() => block && rotaOf(kind, block, settings, (id) => names.get(id) ?? id), [block, kind, settings, names]);
   const set = (change: Record<string, string>) => {

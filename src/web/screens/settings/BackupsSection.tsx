@@ -90,7 +90,7 @@ export function BackupsSection() {
                 {restore.isPending ? 'Restoring …' : 'Restore it'}
               </button>
               <button type="button" className="btn" onClick={() => setAsking(null)}>
-                Leave it
+                Cancel
               </button>
             </div>
           </>

@@ -7,6 +7,7 @@ import { LADDER_WORDS } from '../../../core/words/ladder.en.ts';
 import { problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { ShelfPage } from '../../parts/DayBar.tsx';
+import { LeaveDemo } from '../../parts/DemoSchool.tsx';
 import { Problem } from '../../parts/Problem.tsx';
 import { readAboveZero, readSpan } from '../../parts/readNumber.ts';
 import { saveRecord } from '../../parts/saveRecord.ts';
@@ -14,6 +15,7 @@ import { useSchool } from '../../parts/units.ts';
 import { BackupsSection } from './BackupsSection.tsx';
 import { FloorLimitRows } from './FloorLimitRows.tsx';
 import { MatchingRows } from './MatchingRows.tsx';
+import { RemovedSection } from './RemovedSection.tsx';
 import { WholeSchool } from './WholeSchool.tsx';
 
 type Plain = { [K in keyof BandDefaults]: BandDefaults[K] extends number ? K : never }[keyof BandDefaults];
@@ -150,6 +152,8 @@ export function Settings() {
         </table>
         <FloorLimitRows school={school} save={save} />
         <MatchingRows school={school} save={save} />
+        <LeaveDemo />
+        <RemovedSection />
         <BackupsSection />
         <WholeSchool />
       </div>

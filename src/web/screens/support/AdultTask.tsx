@@ -1,6 +1,7 @@
 import type { AdaptCell, PlacePlan } from '../../../core/fit/adaptLesson.ts';
+import { initialsOf } from '../../../core/model/names.ts';
 import { bellText } from '../../../core/model/period.ts';
-import { initialsOf, type Student } from '../../../core/model/student.ts';
+import type { Student } from '../../../core/model/student.ts';
 import { CAUTION_WORDS } from '../../../core/words/adapt.en.ts';
 import { asRoleWords } from '../../../core/words/en.ts';
 import { shortBell } from '../../parts/now.ts';
@@ -22,18 +23,20 @@ interface Props extends Task {
   /** Seconds from midnight to the bell. */
   start: number;
   student: Student | undefined;
+  /** Everyone of the lesson: initials are unique among them. */
+  among: readonly Student[];
   title: string | undefined;
   format: string | undefined;
   names: DialNames;
 }
 
 /** One task of an adult on paper: when, for whom by initials, what to do, what not. No support words. */
-export function AdultTask({ plan, start, student, title, format, names }: Props) {
+export function AdultTask({ plan, start, student, among, title, format, names }: Props) {
   const cautions = plan.cautions.filter((c) => c !== 'care-plan');
   return (
     <li className="break-inside-avoid">
       <p className="head text-base">
-        {shortBell(bellText(start + plan.from))}–{shortBell(bellText(start + plan.until))} · {student ? initialsOf(student) : '?'} ·{' '}
+        {shortBell(bellText(start + plan.from))}–{shortBell(bellText(start + plan.until))} · {student ? initialsOf(student, among) : '?'} ·{' '}
         {plan.title ?? title}
         {plan.role && ` ${asRoleWords(format, plan.role)}`}
       </p>

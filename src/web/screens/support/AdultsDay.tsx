@@ -84,6 +84,7 @@ export function AdultsDay() {
                         {...{ cell, plan, names }}
                         start={clockSeconds(desk.period.start)}
                         student={desk.students.find((s) => s.id === cell.student)}
+                        among={desk.students}
                         title={desk.lesson?.blocks.find((b) => b.id === cell.block)?.title}
                         format={fits[id]?.blocks.find((b) => b.id === cell.block)?.game?.format}
                       />

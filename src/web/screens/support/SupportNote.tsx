@@ -71,6 +71,7 @@ function Notes({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
                         {...{ cell, plan, names }}
                         start={start}
                         student={student}
+                        among={desk.students}
                         title={block?.title}
                         format={block?.game?.format}
                       />

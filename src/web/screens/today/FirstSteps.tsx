@@ -7,6 +7,7 @@ import { NEW_SCHOOL } from '../../../core/model/school.ts';
 import { rectShape } from '../../../core/model/shape.ts';
 import { call } from '../../api.ts';
 import { MiniFloor } from '../../floor/MiniFloor.tsx';
+import { EnterDemo } from '../../parts/DemoSchool.tsx';
 
 const GHOST: Room = {
   ...newHeader('room', 3),
@@ -63,9 +64,11 @@ export function FirstSteps({ onAdd }: { onAdd: () => void }) {
         <button type="button" className="btn btn-tape mt-2" disabled={!ready} onClick={onAdd}>
           Add a period
         </button>
-        <p className="mt-3 text-xs text-muted">
-          To look around first, stop Side Court and run npm run demo: an invented school with a full day.
-        </p>
+        {classes + rooms + gear === 0 && (
+          <div className="mt-3 border-t pt-3">
+            <EnterDemo />
+          </div>
+        )}
       </div>
     </section>
   );

@@ -1,27 +1,30 @@
-import { useQuery } from '@tanstack/react-query';
-import { lazy, Suspense } from 'react';
+import { MoreHorizontal } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import type { FittedLesson } from '../../../core/fit/fitted.ts';
 import { openFindings } from '../../../core/fit/openFindings.ts';
+import { isReady, type Readiness, readinessOf } from '../../../core/fit/readiness.ts';
 import { counted } from '../../../core/formats/speak.ts';
 import { changeOver } from '../../../core/gear/changeOver.ts';
 import { clockSeconds, isPlaying } from '../../../core/model/period.ts';
-import { ROLE_WORDS } from '../../../core/words/facts.en.ts';
-import { call, type Desk, problemWords } from '../../api.ts';
+import { ROLE_WORDS, readinessWords } from '../../../core/words/facts.en.ts';
+import type { Desk } from '../../api.ts';
 import { MiniFloor } from '../../floor/MiniFloor.tsx';
 import { useSize } from '../../floor/scale.ts';
+import { BlowWhistle } from '../../parts/BlowWhistle.tsx';
 import { shortBell } from '../../parts/now.ts';
+import { PeriodMenu } from '../../parts/PeriodMenu.tsx';
 import { speakWith, useUnits } from '../../parts/units.ts';
-import { useBlowWhistle } from '../../parts/useBlowWhistle.ts';
 
-const FindingWords = lazy(() => import('./FindingWords.tsx'));
+const FindingWords = lazy(() => import('../../parts/FindingWords.tsx'));
 
 interface NextProps {
   desk: Desk;
   fitted: FittedLesson | undefined;
   before: FittedLesson | undefined;
   beforeName: string | undefined;
-  now: number;
+  /** Seconds after midnight; null on another day. */
+  now: number | null;
   number: number;
 }
 
@@ -33,14 +36,16 @@ function when(now: number, start: number, end: number): string {
   return now < end ? `${Math.round((end - now) / 60)} min left` : 'over';
 }
 
+/** "Ready", or what keeps it from being so. */
+const readyTitle = (readiness: Readiness): string => (isReady(readiness) ? 'Ready' : `Not ready: ${readinessWords(readiness)}`);
+
 /** The next period large: class, room, lesson, floor, what must change since the one before, what is not ready. */
 export function NextPeriod({ desk, fitted, before, beforeName, now, number }: NextProps) {
   const units = useUnits();
   const [box, size] = useSize();
   const { period, schoolClass, room, lesson } = desk;
-  const runs = useQuery({ queryKey: ['runs', 'open'], queryFn: () => call<{ periodId: string; runId: string }[]>('GET', '/runs/open') });
-  const running = runs.data?.some((r) => r.periodId === period.id);
-  const blow = useBlowWhistle(desk.period.id);
+  const [said, setSaid] = useState('');
+  const readiness = lesson && fitted ? readinessOf({ lesson }, fitted) : null;
   const speak = speakWith(units, desk.students);
   const open = lesson && fitted ? openFindings({ lesson }, fitted) : [];
   const game = fitted?.blocks.find((b) => b.game)?.game;
@@ -49,12 +54,16 @@ export function NextPeriod({ desk, fitted, before, beforeName, now, number }: Ne
   const roles = Object.entries(fitted?.people.roles ?? {}).filter(([, ids]) => ids.length);
   const list = (items: { gearKind: string; count: number }[]) => items.map((c) => counted(c.count, c.gearKind)).join(', ') || 'nothing';
   return (
-    <section className="flex min-h-0 flex-col overflow-auto p-6 pb-4" aria-label="Next period">
+    <section
+      className="flex min-h-0 flex-col overflow-auto p-6 pb-4 max-[900px]:overflow-visible max-[600px]:px-4"
+      aria-label="Next period"
+    >
       <div className="flex flex-wrap items-end justify-between gap-4">
         <div>
           <p className="text-muted">
-            Period {number} · {shortBell(period.start)}–{shortBell(period.end)} ·{' '}
-            {when(now, clockSeconds(period.start), clockSeconds(period.end))}
+            Period {number} · {shortBell(period.start)}–{shortBell(period.end)}
+            {now !== null && period.cancelled === undefined && ` · ${when(now, clockSeconds(period.start), clockSeconds(period.end))}`}
+            {period.cancelled !== undefined && ` · cancelled${period.cancelled ? `: ${period.cancelled}` : ''}`}
           </p>
           <h2 className="text-2xl">
             {schoolClass.name}: {lesson?.title ?? 'no lesson yet'}
@@ -69,19 +78,22 @@ export function NextPeriod({ desk, fitted, before, beforeName, now, number }: Ne
           <Link className="btn flex items-center" to={`/desk/${period.id}`}>
             {lesson ? 'Open the desk' : 'Plan a lesson'}
           </Link>
-          {lesson && (
-            <button type="button" className="btn btn-ink" disabled={blow.isPending} onClick={() => blow.mutate()}>
-              {running ? 'Back to the whistle' : 'Blow the whistle'}
-            </button>
-          )}
+          {lesson && period.cancelled === undefined && <BlowWhistle {...{ desk, lesson, fitted }} />}
+          <PeriodMenu
+            desk={desk}
+            onSaid={setSaid}
+            trigger={
+              <button type="button" className="btn" aria-label={`${schoolClass.name}: more`}>
+                <MoreHorizontal size={18} aria-hidden="true" />
+              </button>
+            }
+          />
         </div>
       </div>
-      {blow.error && (
-        <p role="alert" className="mt-2 text-stop">
-          {problemWords(blow.error)}
-        </p>
-      )}
-      <div ref={box} className="mt-4 min-h-[220px] flex-1">
+      <p role="status" className="text-muted">
+        {said}
+      </p>
+      <div ref={box} className="mt-4 min-h-[220px] flex-1 max-[900px]:h-[300px] max-[900px]:flex-none max-[600px]:h-[220px]">
         {size.width > 0 && (
           <MiniFloor room={room} pieces={game?.pieces ?? []} things={game?.things} width={size.width} height={Math.max(200, size.height)} />
         )}
@@ -110,7 +122,8 @@ export function NextPeriod({ desk, fitted, before, beforeName, now, number }: Ne
           )}
         </section>
         <section>
-          <h3 className="border-b pb-1 text-base">{open.length ? `Not ready: ${open.length} to fix` : 'Ready'}</h3>
+          <h3 className="border-b pb-1 text-base">{readiness ? readyTitle(readiness) : 'Not planned yet'}</h3>
+          {readiness && !readiness.hasGame && <p className="mt-1">Add a game on the desk: the floor and the groups follow from it.</p>}
           <ol className="mt-1">
             {open.slice(0, 4).map((finding, i) => (
               <li key={`${finding.code}-${i}`} className="flex items-baseline gap-2">
@@ -126,7 +139,7 @@ export function NextPeriod({ desk, fitted, before, beforeName, now, number }: Ne
             ))}
           </ol>
           {open.length > 4 && <p className="text-muted">and {open.length - 4} more on the desk</p>}
-          {!open.length && fitted && (
+          {readiness && isReady(readiness) && fitted && (
             <p className="mt-1">
               {fitted.blocks.length} blocks fit the bell, {Math.round(fitted.numbers.timeOnTask * 100)}% of game time on task (estimate),{' '}
               {Math.round(fitted.numbers.turns)} turns each.

@@ -6,7 +6,7 @@ import { clockOf } from '../../../core/formats/speak.ts';
 import { applyEdit, gesture } from '../../../core/model/edit.ts';
 import type { FixIdea } from '../../../core/model/finding.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
-import { shortName } from '../../../core/model/student.ts';
+import { shortNames } from '../../../core/model/names.ts';
 import { formatWords } from '../../../core/words/en.ts';
 import type { Desk } from '../../api.ts';
 import { DayBar } from '../../parts/DayBar.tsx';
@@ -99,7 +99,7 @@ function Watched({ desk, input, block, perform }: WatchedProps) {
   const [at, setAt] = useClock(sample?.seconds ?? 0, speed, running && sample !== null);
   const [other, setOther] = useState<{ idea: FixIdea; fitted: FittedLesson } | null>(null);
   const words = formatWords(game.format);
-  const names = useMemo(() => new Map(input.students.map((s) => [s.id as string, shortName(s)])), [input.students]);
+  const names = shortNames(input.students);
   const isOver = sample !== null && at >= sample.seconds;
   const compare = async (idea: FixIdea) => {
     const applied = applyEdit(input.lesson, gesture(idea.edits));

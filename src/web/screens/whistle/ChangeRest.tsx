@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { clockOf, duration } from '../../../core/formats/speak.ts';
 import type { RestOfLesson } from '../../../core/live/restOf.ts';
+import type { RestOption } from '../../../core/live/restOptions.ts';
 import { call, freshId, problemWords } from '../../api.ts';
 import type { LiveRun } from './useRun.ts';
 import { WhistleDialog } from './WhistleDialog.tsx';
@@ -13,12 +14,32 @@ interface Props {
   onClose(): void;
 }
 
+interface Answer {
+  rest: RestOfLesson;
+  /** Only as long as nothing is left out. */
+  planned?: Pick<RestOption, 'turns' | 'gameSeconds'>;
+  options?: RestOption[];
+}
+
+/** "Leave out Bell tower". */
+function optionWords({ kind, titles }: RestOption): string {
+  if (kind === 'shorten') return 'Shorten what is left';
+  return kind === 'drop' ? `Leave out ${titles[0]}` : `Make ${titles[0]} and ${titles[1]} one`;
+}
+/** "18 → 9 turns, 24 → 17 min of games". */
+function costWords(planned: Pick<RestOption, 'turns' | 'gameSeconds'>, { turns, gameSeconds }: RestOption): string {
+  const step = (from: number, to: number) =>
+    Math.round(from) === Math.round(to) ? `${Math.round(to)}` : `${Math.round(from)} → ${Math.round(to)}`;
+  return `${step(planned.turns, turns)} turns, ${step(planned.gameSeconds / 60, gameSeconds / 60)} min of games`;
+}
+const isSame = (a: readonly string[], b: readonly string[]) => a.length === b.length && a.every((id) => b.includes(id));
+
 /** What is left of the lesson fitted into the time to the bell: how long each block becomes, what is left out, and what that costs, before it is used. */
 export function ChangeRest({ run, runId, onClose }: Props) {
   const { plan, state } = run;
   const [drop, setDrop] = useState<string[]>([]);
   const [problem, setProblem] = useState('');
-  const ask = (more: object) => call<{ rest: RestOfLesson }>('POST', `/runs/${runId}/replan`, { id: freshId('e'), drop, ...more });
+  const ask = (more: object) => call<Answer>('POST', `/runs/${runId}/replan`, { id: freshId('e'), drop, ...more });
   const { data, error, isPending } = useQuery({
     queryKey: ['replan', runId, drop, state.step],
     queryFn: () => ask({ try: true }),
@@ -26,6 +47,10 @@ export function ChangeRest({ run, runId, onClose }: Props) {
     retry: false,
     placeholderData: (before) => before,
   });
+  // The ways are those of the moment at which the sheet was opened.
+  const ways = useRef<Answer | null>(null);
+  if (data?.options) ways.current = data;
+  const { options = [], planned } = ways.current ?? {};
   const was = new Map(plan.blocks.map((b) => [b.id, b.seconds]));
   const rest = data?.rest;
   const known = plan.blocks.slice((state.steps[state.step]?.block ?? -1) + 1).map((b) => ({ id: b.id, title: b.title }));
@@ -64,6 +89,25 @@ export function ChangeRest({ run, runId, onClose }: Props) {
         </p>
       ) : null}
       {isPending && <p className="mt-3">Planning the rest …</p>}
+      {options.length > 1 && (
+        <fieldset className="mt-3" aria-label="Ways to share it out">
+          {options.map((option) => (
+            <label key={`${option.kind} ${option.drop.join()}`} className="flex min-h-11 items-center gap-3 border-t border-white/25">
+              <input
+                type="radio"
+                name="rest-way"
+                className="h-5 w-5 accent-thin"
+                checked={isSame(option.drop, drop)}
+                onChange={() => setDrop(option.drop)}
+              />
+              <span className="min-w-0 flex-1">{optionWords(option)}</span>
+              <span className="shrink-0 text-[#c3ccd6]">
+                {option.overSeconds > 0 ? `still ${duration(option.overSeconds)} over` : planned && costWords(planned, option)}
+              </span>
+            </label>
+          ))}
+        </fieldset>
+      )}
       {rest && !rows.length && <p className="mt-3">Nothing comes after this block.</p>}
       <ul className="mt-3">
         {rows.map((row) => {

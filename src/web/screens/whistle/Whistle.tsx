@@ -9,6 +9,7 @@ import { problemWords } from '../../api.ts';
 import { isTyping } from '../../parts/KeyHelp.tsx';
 import { useAwake } from '../../parts/useAwake.ts';
 import { addressOf } from './addressOf.ts';
+import { BellBand } from './BellBand.tsx';
 import { BetweenGames } from './BetweenGames.tsx';
 import { Boards } from './Boards.tsx';
 import { ChangeRest } from './ChangeRest.tsx';
@@ -99,7 +100,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
   const words = block?.game && formatWords(block.game.format);
   const round = roundNow(state);
   const rounds = block?.game?.rounds.length ?? 0;
-  const bellIn = plan.periodSeconds - Math.round((run.now - run.startedAt) / 1000);
+  const bellIn = Math.round((run.bell - run.now) / 1000);
   const surface = state.ended ? 'bg-ink' : state.paused ? 'bg-[#4a3206]' : moving ? 'bg-[#12306f]' : 'bg-ink';
   const title = state.ended
     ? 'The lesson is over'
@@ -166,6 +167,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
           {run.aside.length === 1 ? '1 entry isn’t saved' : `${run.aside.length} entries aren’t saved`}. Everything else is. See why
         </button>
       )}
+      {run.leads && !state.ended && <BellBand run={run} onShare={() => setChanging(true)} />}
       <SittingOutBand run={run} onOpen={() => setNaming(true)} />
       <div className="grid min-h-0 flex-1 grid-cols-[400px_1fr] gap-6 p-6 [@media(max-height:720px)]:py-3 max-[900px]:flex max-[900px]:flex-col max-[900px]:gap-4 max-[900px]:overflow-auto max-[900px]:p-3">
         <section className="flex min-h-0 flex-col max-[900px]:shrink-0" aria-label="Time">

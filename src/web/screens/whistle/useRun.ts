@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { bellOf } from '../../../core/live/bell.ts';
 import { followRun } from '../../../core/live/foldRun.ts';
 import { planOf, type RunPlan } from '../../../core/live/runPlan.ts';
 import type { RunState } from '../../../core/live/runState.ts';
@@ -19,6 +20,8 @@ export interface LiveRun {
   runId: string;
   date: string;
   startedAt: number;
+  /** When the bell is, milliseconds. */
+  bell: number;
   now: number;
   state: RunState;
   /** Everything stored or waiting, in order. */
@@ -195,6 +198,7 @@ export function useRun(runId: string): { run: LiveRun | null; error: unknown } {
       runId,
       date: data.run.date,
       startedAt: data.run.startedAt,
+      bell: bellOf(data.run, planOf(data.run)),
       now,
       state,
       log: events,

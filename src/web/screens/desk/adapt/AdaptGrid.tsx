@@ -1,6 +1,6 @@
 import { type AdaptCell, changesIn } from '../../../../core/fit/adaptLesson.ts';
 import type { FittedLesson } from '../../../../core/fit/fitted.ts';
-import { shortName } from '../../../../core/model/student.ts';
+import { shortName } from '../../../../core/model/names.ts';
 import { SUPPORT_WORDS } from '../../../../core/words/supports.en.ts';
 import type { Desk } from '../../../api.ts';
 
@@ -45,7 +45,7 @@ export function AdaptGrid({ cells, fitted, desk, at, onPick, onStudent }: Props)
             <tr key={id} className="border-b">
               <th scope="row" className="py-1 pr-2 text-left font-normal">
                 <button type="button" className="block max-w-full text-left hover:underline" onClick={() => onStudent(id)}>
-                  <span className="block font-bold">{student ? shortName(student) : 'A student'}</span>
+                  <span className="block font-bold">{student ? shortName(student, desk.students) : 'A student'}</span>
                   <span className="block truncate text-xs text-muted">
                     {supports.map((s) => SUPPORT_WORDS[s.kind].toLowerCase()).join(', ') || 'for today'}
                   </span>
@@ -60,7 +60,7 @@ export function AdaptGrid({ cells, fitted, desk, at, onPick, onStudent }: Props)
                       <button
                         type="button"
                         aria-pressed={isPicked}
-                        aria-label={`${student ? shortName(student) : 'A student'} in ${b.title}: ${sayMark(cell)}`}
+                        aria-label={`${student ? shortName(student, desk.students) : 'A student'} in ${b.title}: ${sayMark(cell)}`}
                         className="flex min-h-9 w-full items-center justify-center"
                         onClick={() => onPick({ student: id, block: b.id })}
                       >

@@ -2,7 +2,7 @@ import type { AdaptCell, PlacePlan } from '../../../../core/fit/adaptLesson.ts';
 import { listed } from '../../../../core/formats/speak.ts';
 import { type AdaptationChoice, accepting, choiceFor } from '../../../../core/model/adaptation.ts';
 import type { Demand, PurposeAction } from '../../../../core/model/demand.ts';
-import { shortName } from '../../../../core/model/student.ts';
+import { shortName } from '../../../../core/model/names.ts';
 import { ACTION_WORDS, DEMAND_WORDS, needWords } from '../../../../core/words/adapt.en.ts';
 import type { Desk } from '../../../api.ts';
 import type { DialNames } from './dialText.ts';
@@ -21,7 +21,7 @@ interface Props {
 export function Contested({ plan, cells, desk, names, adaptations, where }: Props) {
   const nameOf = (id: string) => {
     const found = desk.students.find((s) => s.id === id);
-    return found ? shortName(found) : 'someone';
+    return found ? shortName(found, desk.students) : 'someone';
   };
   return plan.conflicts.map((finding) => {
     const key = `${finding.code}|${JSON.stringify(finding.data)}`;

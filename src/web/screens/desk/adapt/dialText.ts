@@ -3,8 +3,9 @@ import type { DialCode } from '../../../../core/adapt/dialKinds.ts';
 import { listed } from '../../../../core/formats/speak.ts';
 import type { Gear } from '../../../../core/model/gear.ts';
 import type { HomeMade } from '../../../../core/model/homeMade.ts';
+import { shortName } from '../../../../core/model/names.ts';
 import type { Adult } from '../../../../core/model/school.ts';
-import { type Student, shortName } from '../../../../core/model/student.ts';
+import type { Student } from '../../../../core/model/student.ts';
 import { DIAL_WORDS } from '../../../../core/words/adapt.en.ts';
 
 /** What changes speak of, by id. */
@@ -42,7 +43,7 @@ export function takesText({ uses = [], homeMade, adultId, peerId, openToAll }: D
     ...(homeMade === undefined ? [] : ['home-made']),
     ...parts,
     ...(adult ? [adult.name] : []),
-    ...(peer ? [`ask ${shortName(peer)}`] : []),
+    ...(peer ? [`ask ${shortName(peer, names.students)}`] : []),
     ...(openToAll ? ['open to all'] : []),
   ]
     .filter(Boolean)

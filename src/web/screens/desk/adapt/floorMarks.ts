@@ -1,8 +1,9 @@
 import { type ToBring, toBring } from '../../../../core/adapt/inUse.ts';
 import { type AdaptedLesson, changesIn } from '../../../../core/fit/adaptLesson.ts';
 import type { FittedBlock } from '../../../../core/fit/fitted.ts';
+import { initialsOf } from '../../../../core/model/names.ts';
 import { boxOf } from '../../../../core/model/shape.ts';
-import { initialsOf, type Student } from '../../../../core/model/student.ts';
+import type { Student } from '../../../../core/model/student.ts';
 import type { FloorMark } from '../../../floor/AdaptMarks.tsx';
 
 /** Where plans in use are on the floor in a round: initials at the upper right corner of their place. For the teacher's own desk. */
@@ -30,7 +31,7 @@ export function floorMarks(
     const box = boxOf(piece.shape);
     const initials = there.map(({ student }) => {
       const found = students.find((s) => s.id === student);
-      return found ? initialsOf(found) : '?';
+      return found ? initialsOf(found, students) : '?';
     });
     return [{ id: piece.id, x: box.x + box.width, y: box.y + box.depth, initials }];
   });

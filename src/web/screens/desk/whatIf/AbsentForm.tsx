@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { StudentId } from '../../../../core/model/ids.ts';
+import { shortName } from '../../../../core/model/names.ts';
 import { isPlaying } from '../../../../core/model/period.ts';
-import { shortName } from '../../../../core/model/student.ts';
 import { seededRng, seedOf } from '../../../../core/rng.ts';
 import type { FormProps } from './WhatIfMenu.tsx';
 
@@ -11,7 +11,7 @@ export function AbsentForm({ base, onSuppose }: FormProps) {
   const [turn, setTurn] = useState(0);
   const here = base.students
     .filter((s) => isPlaying(base.attendance?.entries[s.id]))
-    .sort((a, b) => (shortName(a) < shortName(b) ? -1 : 1));
+    .sort((a, b) => (shortName(a, base.students) < shortName(b, base.students) ? -1 : 1));
   const anyThree = () => {
     const random = seededRng(seedOf(`${base.period.id} ${turn}`));
     const left = here.map((s) => s.id);
@@ -41,7 +41,7 @@ export function AbsentForm({ base, onSuppose }: FormProps) {
                 checked={ticked.includes(s.id)}
                 onChange={(e) => setTicked(e.target.checked ? [...ticked, s.id] : ticked.filter((id) => id !== s.id))}
               />
-              {shortName(s)}
+              {shortName(s, base.students)}
             </label>
           ))}
         </div>

@@ -1,0 +1,51 @@
+import { describe, expect, it } from 'vitest';
+import { withDemo } from './openDemo.ts';
+import type { Screen } from './screen.ts';
+
+// It is noon wherever the test runs: a period that began eight minutes ago is of today.
+const ahead = 12 - new Date().getUTCHours();
+process.env.TZ = `Etc/GMT${ahead <= 0 ? '+' : '-'}${Math.abs(ahead)}`;
+const noon = (minutes: number) => new Date(Date.now() + ahead * 3_600_000 + minutes * 60_000).toISOString();
+
+let screen: Screen;
+const { open, api } = withDemo((demo) => {
+  ({ screen } = demo);
+});
+
+describe('a lesson that is blown eight minutes late', () => {
+  it('counts to its real last bell, says what is too long, and shares out what is left', async () => {
+    await open('/');
+    const period = (await api('/periods', {
+      ...{ date: noon(0).slice(0, 10), start: noon(-8).slice(11, 16), end: noon(32).slice(11, 16) },
+      ...{ classId: 'grade-2c', roomId: 'upper-yard', lessonId: 'lesson-bells' },
+    })) as { id: string };
+    await open(`/desk/${period.id}`);
+    await screen.says('Bells, then weather');
+    await screen.click('button', 'Blow the whistle');
+    await screen.says(/Hold everything|Blow it anyway/);
+    if ((await screen.text()).includes('Blow it anyway')) await screen.click('button', 'Blow it anyway');
+    await screen.says(/Bell in 3[12]:/);
+    await screen.says(/What is left is \d+:[03]0 too long for the bell\./);
+    await screen.expectAccessible();
+    await screen.click('button', 'Share out what is left');
+    await screen.says('Shorten what is left');
+    await screen.says(/Leave out Bell tower/);
+    await screen.says(/turns, \d+ → \d+ min of games/);
+    await screen.expectAccessible();
+    expect(await screen.smallTexts()).toEqual([]);
+    await screen.click('button', 'Use this for the rest');
+    await screen.says('too long for the bell', { not: true });
+    const { run } = (await api(`/runs/${(await screen.page.url()).split('/').at(-1)}`)) as { run: { bellAt: number; startedAt: number } };
+    expect((run.bellAt - run.startedAt) / 60_000).toBeGreaterThan(30);
+    expect((run.bellAt - run.startedAt) / 60_000).toBeLessThanOrEqual(32);
+  });
+
+  it('is offered the same at any time, on a phone too: after a long hold by hand', async () => {
+    await screen.page.setViewport({ width: 390, height: 844 });
+    await screen.click('button', 'Change the rest');
+    await screen.says('Ways to share it out', { not: true });
+    await screen.says('Shorten what is left');
+    await screen.expectAccessible();
+    await screen.click('button', 'Cancel');
+  });
+});
