@@ -5,7 +5,7 @@ import { pause, type Screen } from './screen.ts';
 
 let app: App;
 let screen: Screen;
-withDemo((demo) => {
+const { api } = withDemo((demo) => {
   ({ app, screen } = demo);
 });
 
@@ -13,7 +13,8 @@ const place = (court: number, rank: number) => screen.find('button', new RegExp(
 /** Who stands there: what the button says without its court, its place and what a tap means. */
 const seat = async (court: number, rank: number) =>
   (await place(court, rank)).evaluate((b) => b.querySelectorAll('span')[3].textContent ?? '');
-const line = (court: number) => screen.page.$$eval('ul[aria-label="Courts"] > li p', (all, c) => all[c - 1].textContent ?? '', court);
+const line = (court: number) =>
+  screen.page.$eval(`ul[aria-label="Courts"] > li[aria-label="Court ${court}"] p`, (p) => p.textContent ?? '');
 const tap = async (court: number, rank: number) => {
   await (await place(court, rank)).click();
   await pause(80);
@@ -85,6 +86,37 @@ describe('a lesson on courts', () => {
     await screen.page.reload();
     await screen.says('rallies: 1');
     expect(await seat(2, 4)).toBe(four);
+  });
+
+  it('has its courts where they lie on the floor, turned by one press to how the teacher stands', async () => {
+    const runId = screen.page.url().split('/').pop()!;
+    type Frozen = { plan: { blocks: { game?: { pieces: { id: string; shape: { x: number; y: number } }[] } }[] } };
+    const { plan } = (await api(`/runs/${runId}`).then((got) => (got as { run?: Frozen }).run ?? got)) as Frozen;
+    const pieces = plan.blocks.find((b) => b.game)!.game!.pieces;
+    const shown = () =>
+      screen.page.$$eval('ul[aria-label="Courts"] > li', (all) =>
+        Object.fromEntries(
+          all.map((li) => [li.getAttribute('aria-label'), { x: li.getBoundingClientRect().x, y: li.getBoundingClientRect().y }]),
+        ),
+      );
+    /** Signs of how two courts lie to one another: on the floor y grows upwards, on the screen downwards. */
+    const expectLike = (cards: Awaited<ReturnType<typeof shown>>, side: 1 | -1) => {
+      for (const [i, a] of pieces.entries())
+        for (const [j, b] of pieces.entries()) {
+          const [cardA, cardB] = [cards[`Court ${i + 1}`], cards[`Court ${j + 1}`]];
+          if (Math.abs(a.shape.x - b.shape.x) > 2) expect(Math.sign(cardA.x - cardB.x)).toBe(side * Math.sign(a.shape.x - b.shape.x));
+          if (Math.abs(a.shape.y - b.shape.y) > 2) expect(Math.sign(cardB.y - cardA.y)).toBe(side * Math.sign(a.shape.y - b.shape.y));
+        }
+    };
+    expect(pieces).toHaveLength(4);
+    expectLike(await shown(), 1);
+    for (const wall of ['east', 'south']) {
+      await screen.click('button', /^Turn the courts/);
+      await screen.says(`you face ${wall}`);
+    }
+    expectLike(await shown(), -1);
+    await screen.expectAccessible();
+    await screen.expectNoPageScroll();
   });
 
   it('stands in the list of what happened and in the logbook, with turns', async () => {

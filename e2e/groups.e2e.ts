@@ -122,7 +122,7 @@ describe('ways', () => {
     );
     expect(title).toMatch(/^Use this way: /);
     await screen.click('button', title);
-    await screen.says(/Undo: take another way/);
+    await screen.says(/Undo: use another way/);
     await screen.says(/ways fitted/);
     await until(
       async () =>

@@ -4,7 +4,7 @@ import { bandOf } from '../model/band.ts';
 import type { FindingDraft, LessonNumbers } from '../model/finding.ts';
 import { clockSeconds, isPlaying, type Role } from '../model/period.ts';
 import { defaultsFor } from '../model/school.ts';
-import { fitTime } from '../rotation/fitTime.ts';
+import { fitFives } from '../rotation/fives.ts';
 import { type BlockPlan, keptPlan, type PlanOf } from './blockPlans.ts';
 import { bellChecks } from './checks/bell.ts';
 import { floorChecks } from './checks/floor.ts';
@@ -101,7 +101,7 @@ export function planLesson(input: FitInput, planOf: PlanOf = keptPlan): PlannedL
     const span = pinned === undefined ? (plan?.span ?? { least: block.least, most: block.most }) : { least: pinned, most: pinned };
     return { id: block.id as string, weight: plan ? Math.max(block.weight, 1) : block.weight, ...span };
   });
-  const time = fitTime({ periodSeconds, blocks: bounds });
+  const time = fitFives({ periodSeconds, blocks: bounds });
 
   let at = 0;
   const noticed: FindingDraft[] = [];

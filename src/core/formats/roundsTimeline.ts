@@ -1,3 +1,4 @@
+import { fives } from '../rotation/fives.ts';
 import type { Bout, Segment, Stay, Timeline } from './format.ts';
 
 /** What decides how a block's time is cut into rounds. Seconds; `workSeconds` is solved if it is not set. */
@@ -20,7 +21,7 @@ export function roundsSpan(values: RoundsOfBlock, [least, most]: readonly [numbe
 
 /** Walk-through, rehearsal, rounds with a break between them, reset: what is left over goes to the reset. `stays`: where everyone is in a round. */
 export function roundsTimeline(values: RoundsOfBlock, seconds: number, stays: (round: number) => Stay[]): Timeline {
-  const workSeconds = values.workSeconds ?? Math.max(5, Math.floor((seconds - fixedSeconds(values)) / values.bouts));
+  const workSeconds = values.workSeconds ?? fives((seconds - fixedSeconds(values)) / values.bouts);
   const segments: Segment[] = [];
   const bouts: Bout[] = [];
   let at = 0;

@@ -14,6 +14,7 @@ export function BlockTape({
   seconds,
   chosen,
   changes,
+  was,
   troubled,
   onClick,
   low,
@@ -25,6 +26,8 @@ export function BlockTape({
   chosen: boolean;
   /** Changes for students that are in use in it. */
   changes: number;
+  /** Seconds that it lasted before another block was added. */
+  was: number | undefined;
   troubled: boolean;
   onClick: () => void;
   low: boolean;
@@ -36,6 +39,13 @@ export function BlockTape({
     game && words
       ? words.summary(game.values, game.timeline.bouts.length, game.timeline.workSeconds, game.moveSeconds, game.pieces.length)
       : '';
+  const around = (game?.timeline.segments ?? []).reduce((sum, s) => sum + (s.kind === 'phase' ? s.until - s.at : 0), 0);
+  const line = [
+    width > 150 && more,
+    width > 320 && around > 0 && `start and end ${clockOf(around)}`,
+    was === undefined || width < 90 ? clockOf(seconds) : `${clockOf(seconds)}, was ${clockOf(was)}`,
+    changes > 0 && width > 110 && counted(changes, 'change'),
+  ];
   return (
     <button
       type="button"
@@ -55,9 +65,7 @@ export function BlockTape({
             {block.pinned && width > 90 && <Pin size={12} className="ml-1 inline" aria-hidden="true" />}
           </span>
           <span className="sr-only">{marks}</span>
-          <span className="head block truncate text-xs">
-            {[width > 150 && more, clockOf(seconds), changes > 0 && width > 110 && counted(changes, 'change')].filter(Boolean).join(' · ')}
-          </span>
+          <span className="head block truncate text-xs">{line.filter(Boolean).join(' · ')}</span>
         </>
       )}
     </button>

@@ -5,6 +5,7 @@ import { bellText } from '../../core/model/period.ts';
 import { useSize } from '../floor/scale.ts';
 import { BlockTape, Rounds } from './BlockTape.tsx';
 import { LENS_BELOW_PX, Lens } from './Lens.tsx';
+import { useShrunk } from './useShrunk.ts';
 
 interface Props {
   fitted: FittedLesson;
@@ -26,6 +27,9 @@ interface Props {
 
 /** Cuts snap to this many seconds. */
 const STEP = 15;
+/** More blocks that became shorter are counted. */
+const MOST_SHRUNK = 4;
+
 /** The period from bell to bell as one length of tape on a tape measure, cut into blocks, each with its rounds. */
 export function Strip({ fitted, bellAt, block, round, changed, troubled, onBlock, onRound, onCut, low, children }: Props) {
   const [ref, size] = useSize();
@@ -38,13 +42,19 @@ export function Strip({ fitted, bellAt, block, round, changed, troubled, onBlock
   );
   const px = (seconds: number) => (seconds / total) * size.width;
   const minutes = Array.from({ length: Math.floor(total / 60) + 1 }, (_, i) => i);
+  const shrunk = useShrunk(fitted.blocks);
   const lens = fitted.blocks.find((b) => b.id === block && size.width > 0 && narrowest(b, px) < LENS_BELOW_PX);
   const lensLeft = lens ? px(lens.at) : 0;
   const heights = lens ? (low ? 'h-[148px]' : 'h-[156px]') : low ? 'h-[104px]' : 'h-[136px]';
   return (
     <section aria-label="Strip of the period" className={`relative flex shrink-0 flex-col border-t border-ink bg-bench ${heights}`}>
       {lens && <Lens block={lens} left={lensLeft} wide={size.width} px={px} round={round} onRound={(r) => onRound(lens.id, r)} />}
-      {!low && !lens && <div className="flex h-6 items-center gap-3 px-4 text-xs text-muted">{children}</div>}
+      {!low && !lens && (
+        <div className="flex h-6 items-center gap-3 px-4 text-xs text-muted">
+          {children}
+          {shrunk.size > 0 && <span role="status">{shrunkWords(fitted.blocks, shrunk)}</span>}
+        </div>
+      )}
       <div ref={ref} className="relative mx-4 flex-1">
         {fitted.blocks.map((b, i) => {
           const shown = cut?.id === b.id ? cut.seconds : b.seconds;
@@ -58,6 +68,7 @@ export function Strip({ fitted, bellAt, block, round, changed, troubled, onBlock
                 seconds={shown}
                 chosen={b.id === block}
                 changes={changed?.get(b.id) ?? 0}
+                was={shrunk.get(b.id)}
                 troubled={troubled.has(b.id)}
                 onClick={() => onBlock(b.id)}
                 low={low}
@@ -127,6 +138,13 @@ export function Strip({ fitted, bellAt, block, round, changed, troubled, onBlock
       <Ruler bellAt={bellAt} minutes={minutes} px={px} low={low} />
     </section>
   );
+}
+
+/** "Shorter now: Arrive 4:00 → 3:00, and 2 more". */
+function shrunkWords(blocks: readonly FittedBlock[], shrunk: ReadonlyMap<string, number>): string {
+  const said = blocks.flatMap((b) => (shrunk.has(b.id) ? [`${b.title} ${clockOf(shrunk.get(b.id)!)} → ${clockOf(b.seconds)}`] : []));
+  const more = said.length - MOST_SHRUNK;
+  return `Shorter now: ${more > 0 ? `${said.slice(0, MOST_SHRUNK).join(', ')}, and ${more} more` : said.join(', ')}`;
 }
 
 /** Width of a block's narrowest round on the strip, px. */

@@ -1,3 +1,4 @@
+import { fives } from '../../rotation/fives.ts';
 import { rotationRounds } from '../../rotation/rounds.ts';
 import { stay } from '../bouts.ts';
 import type { BlockDraft, Bout, Segment, Timeline } from '../format.ts';
@@ -25,7 +26,7 @@ export function stationsSpan(context: StationsContext, draft: StationsDraft): { 
   return { least: at(shortest), most: at(longest) };
 }
 
-/** The bout that fills `seconds`: whole seconds, at least 5, what is left over goes to the reset. */
+/** The bout that fills `seconds`: whole 5 s, what is left over goes to the reset. */
 export function solveWork(draft: StationsDraft, seconds: number): number {
   const { laps, laterLap, laterLapSeconds, workSeconds } = draft.values;
   if (workSeconds !== undefined) return workSeconds;
@@ -33,7 +34,7 @@ export function solveWork(draft: StationsDraft, seconds: number): number {
   const moves = (slots * laps - 1) * draft.moveSeconds;
   const later = laterLap === 'work' ? slots * (laps - 1) * laterLapSeconds : 0;
   const shared = laterLap === 'work' ? slots : slots * laps;
-  return Math.max(5, Math.floor((seconds - fixedSeconds(draft) - moves - later) / shared));
+  return fives((seconds - fixedSeconds(draft) - moves - later) / shared);
 }
 
 /** Walk-through, rehearsal, bouts with the moves between them, reset and count-back: seconds from the block's start. */

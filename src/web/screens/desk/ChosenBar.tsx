@@ -68,7 +68,7 @@ function OnePlace({
         </button>
       ) : (
         <button type="button" className="btn" onClick={() => edits.place(id, at)}>
-          Lock
+          Pin
         </button>
       )}
     </>

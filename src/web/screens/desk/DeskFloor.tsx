@@ -1,14 +1,17 @@
 import { useMemo, useState } from 'react';
 import { type FittedBlock, type FittedLesson, laidIn } from '../../../core/fit/fitted.ts';
+import { boundsOf, middleOf } from '../../../core/geometry/point.ts';
 import type { Finding } from '../../../core/model/finding.ts';
 import type { Room } from '../../../core/model/room.ts';
 import { limitsFor, type School } from '../../../core/model/school.ts';
+import { meetingPoint } from '../../../core/model/shape.ts';
 import { floorZones } from '../../../core/safety/floorZones.ts';
 import { inTheWay, seenFrom } from '../../../core/safety/sight.ts';
 import type { FloorMark } from '../../floor/AdaptMarks.tsx';
 import { Floor } from '../../floor/Floor.tsx';
 import { type Layer, USUAL_LAYERS } from '../../floor/layers.ts';
 import type { Units } from '../../parts/units.ts';
+import { ChosenBar } from './ChosenBar.tsx';
 import { FloorBar } from './FloorBar.tsx';
 import type { FloorEdits } from './floorEdits.ts';
 import { LayersMenu } from './LayersMenu.tsx';
@@ -54,10 +57,17 @@ export function DeskFloor({
   faded,
   marks,
   children,
+  onMore,
   ...bar
 }: Props) {
   // What was taken up or undone is chosen no more.
   const chosen = (still ? [] : wanted).filter((id) => [...edits.places, ...edits.things, ...edits.laid].some((p) => p.id === id));
+  /** What is chosen lies in the lower half of the floor: its measures are then above it. */
+  const liesLow = chosen.some((id) => {
+    const place = edits.places.find((p) => p.id === id);
+    const y = place ? meetingPoint(place.shape).y : [...edits.things, ...edits.laid].find((p) => p.id === id)!.y;
+    return y < middleOf(boundsOf(room.outline)).y;
+  });
   const [layers, setLayers] = useState<readonly Layer[]>(USUAL_LAYERS);
   const [laying, setLaying] = useState(false);
   const game = block?.game;
@@ -80,7 +90,7 @@ export function DeskFloor({
   );
   return (
     <>
-      <div className="min-h-0 flex-1">
+      <div className="relative min-h-0 flex-1">
         <Floor
           room={room}
           game={game}
@@ -96,6 +106,14 @@ export function DeskFloor({
           {...(!still && { onSelect: onChoose, onMove: edits.move, onTurn: edits.turn, onTakeUp: edits.takeUp })}
           faded={faded}
         />
+        {chosen.length > 0 && (
+          <section
+            aria-label="What is chosen"
+            className={`absolute left-12 flex max-w-[calc(100%-3rem)] min-h-12 items-center gap-3 overflow-x-auto border-[1.5px] border-ink bg-paper px-3 whitespace-nowrap [scrollbar-width:thin] ${liesLow ? 'top-0' : 'bottom-0'}`}
+          >
+            <ChosenBar ids={chosen} units={units} edits={edits} onMore={onMore} />
+          </section>
+        )}
       </div>
       {game && game.unplaced.length > 0 && (
         <p className="mx-4 border-[1.5px] border-dashed border-stop px-3 py-1" role="status">
@@ -103,14 +121,7 @@ export function DeskFloor({
           {game.pieces.length} of this size.
         </p>
       )}
-      <FloorBar
-        {...bar}
-        game={game}
-        chosen={chosen}
-        units={units}
-        edits={edits}
-        tools={<LayersMenu layers={layers} onLayers={setLayers} sightHint={!teacher} />}
-      >
+      <FloorBar {...bar} game={game} units={units} tools={<LayersMenu layers={layers} onLayers={setLayers} sightHint={!teacher} />}>
         {!still && children}
         {block && !still && (
           <button type="button" className="btn whitespace-nowrap" onClick={() => setLaying(true)}>

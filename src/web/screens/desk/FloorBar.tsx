@@ -1,8 +1,6 @@
 import { Footprints, Maximize2, Minimize2 } from 'lucide-react';
 import type { FittedGame } from '../../../core/fit/fitted.ts';
 import type { Units } from '../../parts/units.ts';
-import { ChosenBar } from './ChosenBar.tsx';
-import type { FloorEdits } from './floorEdits.ts';
 
 interface Props {
   game: FittedGame | undefined;
@@ -10,68 +8,53 @@ interface Props {
   onRound(round: number): void;
   walking: boolean;
   onWalk(): void;
-  chosen: readonly string[];
   units: Units;
-  edits: FloorEdits;
-  onMore(): void;
   alone: boolean;
   onAlone(): void;
-  /** Shown while nothing is chosen. */
   children?: React.ReactNode;
   tools?: React.ReactNode;
 }
 
-/** Under the floor: the round shown, walking it through, and or the measures of what is chosen to type. */
-export function FloorBar({ game, round, onRound, walking, onWalk, chosen, units, edits, onMore, alone, onAlone, children, tools }: Props) {
+/** Under the floor: the round shown, walking it through, and what else is done with the floor. */
+export function FloorBar({ game, round, onRound, walking, onWalk, units, alone, onAlone, children, tools }: Props) {
   const rounds = game?.timeline.bouts.length ?? 0;
   return (
     <div className="@container h-[52px] shrink-0 overflow-x-auto overflow-y-hidden [scrollbar-width:thin]">
       <div className="flex h-full items-center gap-3 px-4 whitespace-nowrap @max-[780px]:gap-2 @max-[780px]:px-3">
-        {chosen.length > 0 ? (
-          <ChosenBar ids={chosen} units={units} edits={edits} onMore={onMore} />
-        ) : (
-          game &&
-          rounds > 0 && (
-            <>
-              <span className="head text-base" aria-live="polite">
-                <span className="@max-[780px]:sr-only">Round </span>
-                {round + 1} of {rounds}
-                <span className="hidden @[1032px]:inline">: now{round + 1 < rounds ? ' → next' : ''}</span>
-              </span>
-              <button
-                type="button"
-                className="btn px-2"
-                aria-label="Round before"
-                disabled={round === 0}
-                onClick={() => onRound(round - 1)}
-              >
-                ‹
-              </button>
-              <button
-                type="button"
-                className="btn px-2"
-                aria-label="Round after"
-                disabled={round >= rounds - 1}
-                onClick={() => onRound(round + 1)}
-              >
-                ›
-              </button>
-              {game.moveSeconds > 0 && (
-                <>
-                  <button type="button" className="btn btn-tape flex shrink-0 items-center gap-2 @max-[832px]:px-2.5" onClick={onWalk}>
-                    <Footprints size={16} aria-hidden="true" />
-                    <span className="@max-[832px]:sr-only">{walking ? 'Stop' : 'Walk it through'}</span>
-                  </button>
-                  <span className="hidden text-muted @[1152px]:inline">
-                    longest move {units.say(game.walkM)}, {game.moveSeconds} s
-                  </span>
-                </>
-              )}
-            </>
-          )
+        {game && rounds > 0 && (
+          <>
+            <span className="head text-base" aria-live="polite">
+              <span className="@max-[780px]:sr-only">Round </span>
+              {round + 1} of {rounds}
+              <span className="hidden @[1032px]:inline">: now{round + 1 < rounds ? ' → next' : ''}</span>
+            </span>
+            <button type="button" className="btn px-2" aria-label="Round before" disabled={round === 0} onClick={() => onRound(round - 1)}>
+              ‹
+            </button>
+            <button
+              type="button"
+              className="btn px-2"
+              aria-label="Round after"
+              disabled={round >= rounds - 1}
+              onClick={() => onRound(round + 1)}
+            >
+              ›
+            </button>
+            {game.moveSeconds > 0 && (
+              <>
+                <button type="button" className="btn btn-tape flex shrink-0 items-center gap-2 @max-[832px]:px-2.5" onClick={onWalk}>
+                  <Footprints size={16} aria-hidden="true" />
+                  <span className="@max-[832px]:sr-only">{walking ? 'Stop' : 'Walk it through'}</span>
+                </button>
+                <span className="hidden text-muted @[1152px]:inline">
+                  longest move {units.say(game.walkM)}, {game.moveSeconds} s
+                </span>
+              </>
+            )}
+          </>
         )}
         <span className="ml-auto min-w-0" />
-        {chosen.length === 0 && children}
+        {children}
         {tools}
         <button
           type="button"

@@ -1,7 +1,7 @@
 import { Pencil } from 'lucide-react';
 import { useState } from 'react';
 import type { FittedGame } from '../../../core/fit/fitted.ts';
-import { duration } from '../../../core/formats/speak.ts';
+import { duration, uncapital } from '../../../core/formats/speak.ts';
 import type { Game } from '../../../core/model/game.ts';
 import { type OwnRule, type Rule, ruleKey } from '../../../core/model/rule.ts';
 import { formatWords } from '../../../core/words/en.ts';
@@ -108,9 +108,9 @@ function Marks({ rule, fitted, set }: { rule: Rule; fitted: FittedGame; set: Pro
     const { label, options } = words.settings[key];
     const usual = fitted.usual[key];
     const isPlain = typeof usual === 'number' || (typeof usual === 'string' && usual !== '');
-    if (!(key in set)) return label.toLowerCase();
+    if (!(key in set)) return uncapital(label);
     const was = isPlain ? `usually ${options?.[String(usual)] ?? usual}${meta?.unit ? ` ${meta.unit}` : ''}` : 'changed by you';
-    return `${label.toLowerCase()} (${was})`;
+    return `${uncapital(label)} (${was})`;
   });
   return (
     <p className="text-xs text-muted">

@@ -4,7 +4,7 @@ import type { FitInput, FittedBlock } from '../../../core/fit/fitted.ts';
 import { type RankedWay, rankWays } from '../../../core/fit/rankWays.ts';
 import type { LeftOut } from '../../../core/fit/ways.ts';
 import type { Measure } from '../../../core/fit/waysMeasured.ts';
-import { duration, type Speak } from '../../../core/formats/speak.ts';
+import { duration, type Speak, uncapital } from '../../../core/formats/speak.ts';
 import { type Edit, gesture } from '../../../core/model/edit.ts';
 import { fixWords, formatWords } from '../../../core/words/en.ts';
 import { MEASURE_WORDS, measureWords, rankWords } from '../../../core/words/ways.en.ts';
@@ -49,7 +49,7 @@ export function WaysSheet({ input, block, speak, perform }: Props) {
             title={named(way.choices)}
             most={most}
             onTake={() => {
-              const name = `take another way: ${named(way.choices).toLowerCase()}`;
+              const name = `use another way: ${uncapital(named(way.choices))}`;
               perform(gesture(way.edits), name);
             }}
           />

@@ -13,6 +13,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { FittedBlock, FittedLesson } from '../../../core/fit/fitted.ts';
 import { pinGroupEdits } from '../../../core/fit/whatIf.ts';
+import { uncapital } from '../../../core/formats/speak.ts';
 import { pairKey } from '../../../core/groups/traits.ts';
 import type { MetBefore } from '../../../core/live/met.ts';
 import { type Edit, gesture } from '../../../core/model/edit.ts';
@@ -155,7 +156,7 @@ export function WhoSheet({ desk, lesson, fitted, block, perform }: Props) {
             <DealAgain
               request={request}
               onDeal={(found, aim) =>
-                setGroups(found.groups, `make groups again: ${AIM_WORDS[aim].name.toLowerCase()}, ${found.moved.length} change group`)
+                setGroups(found.groups, `make groups again: ${uncapital(AIM_WORDS[aim].name)}, ${found.moved.length} change group`)
               }
             />
           </div>

@@ -102,7 +102,7 @@ function Part({ part, board, block, names, round, moving, onAct }: Props & { boa
   const label = words.board[part.code];
   switch (part.part) {
     case 'seats':
-      return <CourtCards courts={part.courts} {...{ names, onAct }} words={{ ...words.board, ...words.actions }} />;
+      return <CourtCards courts={part.courts} pieces={board.pieces} {...{ names, onAct }} words={{ ...words.board, ...words.actions }} />;
     case 'roster':
       return <RosterPanel sections={part.sections} actions={part.actions} {...{ label, names, words, onAct }} />;
     case 'lines':

@@ -241,6 +241,6 @@ function HeaderButton({ icon, label, onPress }: { icon: React.ReactNode; label: 
 
 function stepTitle(plan: LiveRun['plan'], step: { block: number; segment: { kind: string; code: string } }): string {
   const block = plan.blocks[step.block];
-  if (!block.game) return block.title.toLowerCase();
-  return formatWords(block.game.format).segments[step.segment.code].toLowerCase();
+  if (!block.game) return block.title;
+  return formatWords(block.game.format).segments[step.segment.code];
 }

@@ -95,8 +95,8 @@ export function PlanFixes({ plan, desk, names, request }: Props) {
 
 function fixWords(fix: AdaptFix, { gear, adults, homeMade }: DialNames): string {
   if (fix.fix === 'add-adult') return `Add ${adults.find((a) => a.id === fix.adultId)?.name ?? 'an adult'} to this lesson`;
-  if (fix.fix === 'one-more') return `Wish for one more ${gear.find((g) => g.id === fix.gearId)?.name.toLowerCase() ?? 'of it'}`;
-  const made = homeMade.find((t) => t.id === fix.homeMade)?.title.toLowerCase();
+  if (fix.fix === 'one-more') return `Wish for one more ${gear.find((g) => g.id === fix.gearId)?.name ?? 'of it'}`;
+  const made = homeMade.find((t) => t.id === fix.homeMade)?.title;
   return made ? `Wish for a ${fix.gearKind}, to make a ${made}` : `Wish for a ${fix.gearKind}`;
 }
 

@@ -16,12 +16,11 @@ export interface DialNames {
   students: readonly Student[];
 }
 
-const gearNamed = (id: string, names: DialNames): string =>
-  names.gear.find((g) => g.id === id)?.name.toLowerCase() ?? 'something from the gear closet';
+const gearNamed = (id: string, names: DialNames): string => names.gear.find((g) => g.id === id)?.name ?? 'something from the gear closet';
 
 /** What a change takes in the hand. */
 function thingOf({ uses = [], homeMade }: Pick<Dial, 'uses' | 'homeMade'>, names: DialNames): string {
-  const made = homeMade === undefined ? undefined : names.homeMade.find((t) => t.id === homeMade)?.title.toLowerCase();
+  const made = homeMade === undefined ? undefined : names.homeMade.find((t) => t.id === homeMade)?.title;
   return made ?? (uses.length ? listed(uses.map((u) => gearNamed(u.gearId, names))) : 'another one');
 }
 
