@@ -1,5 +1,6 @@
 import type { DemoMark } from '../content/demoLadders.ts';
 import { formatOf } from '../core/formats/registry.ts';
+import { gearIn } from '../core/live/gearCounts.ts';
 import { stepsOf } from '../core/live/runFold.ts';
 import { type PlanBlock, planOf } from '../core/live/runPlan.ts';
 import { type Run, RunEvent } from '../core/model/run.ts';
@@ -85,7 +86,7 @@ export function pastEvents(run: Run, seed: number, lateness: number, note: strin
     add(half + ((wall - half) * (i + 0.5)) / seen.length, 'mark', { ...mark });
   });
   wall += 4_000;
-  const gear = plan.blocks.flatMap((b) => b.game?.gear ?? []);
+  const gear = gearIn(plan);
   for (const g of gear.slice(0, 5))
     add(wall, 'count', { gearKind: g.gearKind, counted: Math.max(0, g.need - (random.below(9) === 0 ? 1 : 0)) });
   if (note) add(wall, 'note', { text: note });

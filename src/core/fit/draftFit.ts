@@ -9,7 +9,7 @@ import { type BlockPlan, keptPlan, type PlanOf } from './blockPlans.ts';
 import { bellChecks } from './checks/bell.ts';
 import { floorChecks } from './checks/floor.ts';
 import { floorChangeChecks } from './checks/floorChange.ts';
-import { gearChecks } from './checks/gear.ts';
+import { gearChecks, needsOf } from './checks/gear.ts';
 import { laneChecks } from './checks/lanes.ts';
 import { lessonChecks, peopleChecks } from './checks/people.ts';
 import { routeChecks } from './checks/routes.ts';
@@ -117,7 +117,7 @@ export function planLesson(input: FitInput, planOf: PlanOf = keptPlan): PlannedL
     return { ...base, segments: done.game.timeline.segments, game: done.game };
   });
 
-  const gear = blocks.flatMap((b) => (b.game ? coverNeeds(b.id, b.game.needs, input.cupboard, input.day?.claims) : []));
+  const gear = blocks.flatMap((b) => coverNeeds(b.id, needsOf(b, input), input.cupboard, input.day?.claims));
   const numbers = numbersOf(blocks, gear, time.ok ? 0 : time.over);
   const spareSeconds = time.ok ? time.spare : 0;
   const standing = blocks.map(standingOf);

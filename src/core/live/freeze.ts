@@ -27,6 +27,9 @@ export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
       note: block.note,
       seconds: block.seconds,
       segments: block.segments.filter((s) => s.until > s.at),
+      ...(!block.game && fitted.gear.some((g) => g.blockId === block.id)
+        ? { laidGear: fitted.gear.filter((g) => g.blockId === block.id) }
+        : {}),
       ...(block.game
         ? {
             game: {

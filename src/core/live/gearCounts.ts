@@ -1,12 +1,15 @@
+import type { GearLine } from '../gear/cover.ts';
 import { valueAt } from '../model/text.ts';
 import type { RunPlan } from './runPlan.ts';
 import type { RunState } from './runState.ts';
 
+/** Every line of gear of a frozen lesson. */
+export const gearIn = (plan: Pick<RunPlan, 'blocks'>): GearLine[] => plan.blocks.flatMap((b) => b.game?.gear ?? b.laidGear ?? []);
+
 /** Gear of a lesson by kind, the most that is needed at once. */
 export function gearToCount(plan: Pick<RunPlan, 'blocks'>): { gearKind: string; need: number }[] {
   const most = new Map<string, number>();
-  for (const line of plan.blocks.flatMap((b) => b.game?.gear ?? []))
-    most.set(line.gearKind, Math.max(most.get(line.gearKind) ?? 0, line.need));
+  for (const line of gearIn(plan)) most.set(line.gearKind, Math.max(most.get(line.gearKind) ?? 0, line.need));
   return [...most].map(([gearKind, need]) => ({ gearKind, need }));
 }
 

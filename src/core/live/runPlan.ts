@@ -14,6 +14,8 @@ export interface PlanBlock {
   note: string;
   seconds: number;
   segments: Segment[];
+  /** Gear that lies there without a game; a game has its own. Runs frozen before it was counted have none. */
+  laidGear?: GearLine[];
   game?: {
     title: string;
     format: string;

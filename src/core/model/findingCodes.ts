@@ -70,6 +70,8 @@ export const FIX_CODES = [
   'set-stop-signal',
   'use-usual-rule',
   'reuse-tape',
+  'lay-fewer',
+  'lay-others',
   'skip-rehearsal',
   'peel-off',
   'trade-places',

@@ -111,6 +111,8 @@ const FIXES: Record<FixCode, (d: Data, speak: Speak) => string> = {
   'set-stop-signal': () => 'Use the usual signal',
   'use-usual-rule': (d) => usualRuleWords(d),
   'reuse-tape': (d, speak) => `Reuse the tape on the floor: saves ${speak.metres(Math.round(n(d, 'savedM')))}`,
+  'lay-fewer': (d) => `Remove ${counted(n(d, 'count'), laidWords(t(d, 'laid')))}`,
+  'lay-others': (d) => `Use ${counted(n(d, 'count'), t(d, 'to'))} for ${counted(n(d, 'count'), t(d, 'from'))}`,
   'skip-rehearsal': (d) => `Skip the rehearsal: saves ${duration(n(d, 'seconds'))}`,
   'peel-off': () => 'Unpin it and place it automatically',
   ...SAFETY_FIXES,

@@ -17,8 +17,11 @@ const noonOf = (iso: string) => new Date(`${iso}T12:00:00`);
 
 /** "2026-09-09", local. */
 export const isoDate = (date: Date) => `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
-/** "09:05", local. */
-export const clockText = (ms: number) => `${two(new Date(ms).getHours())}:${two(new Date(ms).getMinutes())}`;
+/** "9:05 AM", local. */
+export const clockText = (ms: number) => {
+  const [hours, minutes] = [new Date(ms).getHours(), two(new Date(ms).getMinutes())];
+  return `${((hours + 11) % 12) + 1}:${minutes} ${hours < 12 ? 'AM' : 'PM'}`;
+};
 /** "Wednesday, September 9" */
 export const longDate = (iso: string) => {
   const date = noonOf(iso);

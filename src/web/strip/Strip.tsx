@@ -3,6 +3,7 @@ import type { FittedBlock, FittedLesson } from '../../core/fit/fitted.ts';
 import { clockOf } from '../../core/formats/speak.ts';
 import { bellText } from '../../core/model/period.ts';
 import { useSize } from '../floor/scale.ts';
+import { shortBell } from '../parts/now.ts';
 import { BlockTape, Rounds } from './BlockTape.tsx';
 import { LENS_BELOW_PX, Lens } from './Lens.tsx';
 import { useShrunk } from './useShrunk.ts';
@@ -174,7 +175,7 @@ function Ruler({ bellAt, minutes, px, low }: { bellAt: number; minutes: number[]
                 fontWeight="650"
                 fontFamily="var(--font-head)"
               >
-                {bellText(wall * 60).replace(/^0/, '')}
+                {shortBell(bellText(wall * 60))}
               </text>
             )}
           </g>

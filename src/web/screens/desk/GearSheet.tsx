@@ -1,6 +1,8 @@
 import type { ToBring } from '../../../core/adapt/inUse.ts';
 import type { FittedBlock, FittedLesson } from '../../../core/fit/fitted.ts';
 import { counted, listed } from '../../../core/formats/speak.ts';
+import type { GearLine } from '../../../core/gear/cover.ts';
+import { ON_THE_FLOOR } from '../../../core/gear/laidNeeds.ts';
 import type { Gear } from '../../../core/model/gear.ts';
 import type { HomeMade } from '../../../core/model/homeMade.ts';
 
@@ -76,9 +78,25 @@ export function GearSheet({ fitted, block, bring, names }: Props) {
             </li>
           );
         })}
+        <OnTheFloor lines={lines} />
       </ol>
       <AlsoBring bring={block?.game ? bring.filter((b) => b.block === block.id) : bring} {...{ names, pieces }} />
     </div>
+  );
+}
+
+/** What was laid out beside the places: last, on the way back. */
+function OnTheFloor({ lines }: { lines: readonly GearLine[] }) {
+  const here = lines.flatMap((l) => l.at.filter((a) => a.pieceId === ON_THE_FLOOR).map((a) => counted(a.count, l.gearKind)));
+  if (!here.length) return null;
+  return (
+    <li className="flex gap-2 border-b py-1">
+      <span className="head w-6 text-base text-tape">+</span>
+      <span>
+        <span className="font-bold">Laid out on the floor</span>
+        <span className="block text-muted">{here.join('; ')}</span>
+      </span>
+    </li>
   );
 }
 

@@ -1,5 +1,5 @@
-/** "10:24" of seconds after midnight, with seconds where they are not whole minutes: "10:24:30". */
-export function bellClock(seconds: number): string {
-  const [h, m, s] = [Math.floor(seconds / 3600), Math.floor((seconds % 3600) / 60), Math.round(seconds % 60)];
-  return `${h}:${String(m).padStart(2, '0')}${s ? `:${String(s).padStart(2, '0')}` : ''}`;
-}
+import { bellText } from '../../../core/model/period.ts';
+import { shortBell } from '../../parts/now.ts';
+
+/** A second of the day as it is read off a wall clock: "10:05", to the nearest minute. Nobody switches by the second. */
+export const bellClock = (seconds: number): string => shortBell(bellText(Math.round(seconds / 60) * 60));
