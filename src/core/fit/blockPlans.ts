@@ -8,6 +8,7 @@ import { footprint, LAID_FACTS } from '../model/laidPiece.ts';
 import type { Block } from '../model/lesson.ts';
 import { defaultsFor, ladderOf, limitsFor } from '../model/school.ts';
 import { seedOf } from '../rng.ts';
+import { conesForTape } from './conesForTape.ts';
 import { type BlockInput, type FittedGame, floorOfOthers } from './fitted.ts';
 import { hostsFor } from './hostsFor.ts';
 import { traitsOf } from './traitsOf.ts';
@@ -64,7 +65,8 @@ function planGame(input: BlockInput, block: Block, game: Game, playing: readonly
     ...(input.history ? { had: input.history.roles, stages: input.history.stages } : {}),
     seed: seedOf(block.id),
   };
-  return format.plan(game.setup, format.isHost ? { ...given, hosts: hostsFor(given, input.games) } : given);
+  const plan = format.plan(game.setup, format.isHost ? { ...given, hosts: hostsFor(given, input.games) } : given);
+  return block.marks === 'cones' ? conesForTape(plan, input.cupboard) : plan;
 }
 
 /** A block planned afresh. */

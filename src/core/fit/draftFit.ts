@@ -5,8 +5,10 @@ import type { FindingDraft, LessonNumbers } from '../model/finding.ts';
 import { clockSeconds, isPlaying, type Role } from '../model/period.ts';
 import { defaultsFor } from '../model/school.ts';
 import { fitFives } from '../rotation/fives.ts';
+import { later, leadSeconds, leadSegments } from './blockChange.ts';
 import { type BlockPlan, keptPlan, type PlanOf } from './blockPlans.ts';
 import { bellChecks } from './checks/bell.ts';
+import { blockChangeChecks } from './checks/blockChange.ts';
 import { floorChecks } from './checks/floor.ts';
 import { floorChangeChecks } from './checks/floorChange.ts';
 import { gearChecks, needsOf } from './checks/gear.ts';
@@ -18,6 +20,7 @@ import { sightChecks, waterCheck } from './checks/sight.ts';
 import { swingChecks } from './checks/swings.ts';
 import { walkChecks } from './checks/walks.ts';
 import type { BlockInput, FitDraft, FitInput, FittedBlock, StandingBlock } from './fitted.ts';
+import { plannedBlocks } from './plannedBlocks.ts';
 
 /** One concern over the whole fitted lesson. */
 type LessonCheck = (input: FitInput, draft: Omit<FitDraft, 'noticed'>) => FindingDraft[];
@@ -33,6 +36,7 @@ export const QUICK_CHECKS: readonly Check[] = [
   { block: peopleChecks },
   { lesson: lessonChecks },
   { lesson: floorChangeChecks },
+  { lesson: blockChangeChecks },
   { block: ruleChecks },
 ];
 /** Checks that search the floor: lanes, swings, sight, routes on wheels, walks. */
@@ -69,7 +73,7 @@ function numbersOf(blocks: FittedBlock[], gear: FitDraft['gear'], over: number):
   const seconds = games.reduce((sum, b) => sum + b.seconds, 0);
   const total = (pick: (b: FittedBlock) => number) => games.reduce((sum, b) => sum + pick(b), 0);
   return {
-    timeOnTask: seconds ? total((b) => b.game!.forecast.activeShare.mean * b.seconds) / seconds : 0,
+    timeOnTask: seconds ? total((b) => b.game!.forecast.activeShare.mean * (b.seconds - leadSeconds(b.change))) / seconds : 0,
     turns: total((b) => b.game!.forecast.turns.mean),
     longestWaitSeconds: Math.max(0, ...games.map((b) => b.game!.forecast.longestWait.p90)),
     gearShort: gear.reduce((sum, line) => sum + line.short, 0),
@@ -90,31 +94,36 @@ export function planLesson(input: FitInput, planOf: PlanOf = keptPlan): PlannedL
   const band = bandOf(input.schoolClass.grade);
   const defaults = defaultsFor(input.school, band);
   const people = peopleToday(input);
-  const planned = input.lesson.blocks.map((block) => {
-    const game = block.game && input.games.find((g) => g.id === block.game!.gameId);
-    return { block, plan: planOf(input, block, game, people.playing) };
-  });
+  const planned = plannedBlocks(input, people.playing, planOf);
 
   const periodSeconds = input.secondsLeft ?? clockSeconds(input.period.end) - clockSeconds(input.period.start);
-  const bounds = planned.map(({ block, plan: { plan } }) => {
+  const bounds = planned.map(({ block, plan: { plan }, change }) => {
     const pinned = block.seconds?.value;
     const span = pinned === undefined ? (plan?.span ?? { least: block.least, most: block.most }) : { least: pinned, most: pinned };
-    return { id: block.id as string, weight: plan ? Math.max(block.weight, 1) : block.weight, ...span };
+    const lead = pinned === undefined ? leadSeconds(change) : 0;
+    return {
+      id: block.id as string,
+      weight: plan ? Math.max(block.weight, 1) : block.weight,
+      least: span.least + lead,
+      most: span.most + lead,
+    };
   });
   const time = fitFives({ periodSeconds, blocks: bounds });
 
   let at = 0;
   const noticed: FindingDraft[] = [];
-  const blocks = planned.map(({ block, plan }, i): FittedBlock => {
+  const blocks = planned.map(({ block, plan, change }, i): FittedBlock => {
     const seconds = time.ok ? time.seconds[block.id] : bounds[i].least;
     const { id, title, phase, note = '', laid = [] } = block;
     const { least, most } = bounds[i];
-    const base = { id, title, phase, note, at, seconds, least, most, pinned: block.seconds !== undefined, laid };
+    const lead = leadSegments(change);
+    const base = { id, title, phase, note, at, seconds, least, most, pinned: block.seconds !== undefined, laid, ...(change && { change }) };
     at += seconds;
-    const done = plan.finish?.(seconds);
+    const done = plan.finish?.(Math.max(0, seconds - leadSeconds(change)));
     if (!done) return { ...base, segments: [{ kind: 'phase', code: phase, at: 0, until: seconds }] };
     noticed.push(...done.noticed);
-    return { ...base, segments: done.game.timeline.segments, game: done.game };
+    const game = later(done.game, lead);
+    return { ...base, segments: game.timeline.segments, game };
   });
 
   const gear = blocks.flatMap((b) => coverNeeds(b.id, needsOf(b, input), input.cupboard, input.day?.claims));

@@ -23,6 +23,7 @@ import type { SchoolClass } from '../model/schoolClass.ts';
 import { partsOf } from '../model/shape.ts';
 import type { Student, StudentPrivate, Wish } from '../model/student.ts';
 import type { Forecast } from '../play/forecast.ts';
+import type { BlockChange, StandingFloor } from './blockChange.ts';
 
 /** Everything fit looks at: facts and choices, plain data. */
 export interface FitInput {
@@ -34,6 +35,8 @@ export interface FitInput {
   attendance: Attendance | null;
   room: Room;
   period: Period;
+  /** What lies on the floor when the lesson begins, and who is with whom: of a block that is over, in the rest of a lesson under way. */
+  standing?: StandingFloor;
   /** Seconds that are there, if not all of the period: what is left of a lesson under way. */
   secondsLeft?: number;
   cupboard: readonly Gear[];
@@ -69,7 +72,7 @@ export const floorOfOthers = ({ day }: Pick<FitInput, 'day'>): { name: string; o
   );
 
 /** What the plan of one block may look at: not the bells. */
-export type BlockInput = Omit<FitInput, 'period' | 'secondsLeft'>;
+export type BlockInput = Omit<FitInput, 'period' | 'secondsLeft' | 'standing'>;
 
 export interface FittedGame {
   gameId: string;
@@ -121,6 +124,8 @@ export interface FittedBlock {
   /** What the teacher lays out beside the game's own places. */
   laid: LaidPiece[];
   segments: Segment[];
+  /** What is done at its start, where another game's floor lies there. */
+  change?: BlockChange;
   game?: FittedGame;
 }
 

@@ -4,13 +4,15 @@ export interface Speak {
   student(id: string): string;
 }
 
-/** "1:20", or "20 s" below a minute. */
+/** "45 s", "3 min", "15 min 25 s": as it is said in a sentence. */
 export function duration(seconds: number): string {
   const s = Math.max(0, Math.round(seconds));
-  return s < 60 ? `${s} s` : `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
+  const [minutes, rest] = [Math.floor(s / 60), s % 60];
+  if (!minutes) return `${rest} s`;
+  return rest ? `${minutes} min ${rest} s` : `${minutes} min`;
 }
 
-/** "3:00" always. */
+/** "3:00" always: on timers, the strip, tables. */
 export function clockOf(seconds: number): string {
   const s = Math.max(0, Math.round(seconds));
   return `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;

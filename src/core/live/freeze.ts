@@ -27,6 +27,7 @@ export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
       note: block.note,
       seconds: block.seconds,
       segments: block.segments.filter((s) => s.until > s.at),
+      ...(block.change ? { change: block.change } : {}),
       ...(!block.game && fitted.gear.some((g) => g.blockId === block.id)
         ? { laidGear: fitted.gear.filter((g) => g.blockId === block.id) }
         : {}),

@@ -20,6 +20,14 @@ export interface RestOfLesson {
 const restOfBlock = ({ steps, step, remainingMs }: RunState): number =>
   Math.ceil(remainingMs / 1000) + steps.slice(step + 1).reduce((sum, s) => (s.block === steps[step].block ? sum + s.seconds : sum), 0);
 
+/** The floor that lies there: of the latest block with a game that has begun. */
+function standingNow({ blocks }: RunState['plan'], begun: readonly string[]): Pick<FitInput, 'standing'> {
+  const block = blocks.findLast((b) => begun.includes(b.id) && b.game);
+  if (!block?.game) return {};
+  const { pieces, things, groups } = block.game;
+  return { standing: { title: block.title, pieces, laid: things, groups } };
+}
+
 /** What is left without some blocks, as it is fitted into the time to the bell: with who is here now. */
 export function fitRest(
   input: FitInput,
@@ -32,7 +40,7 @@ export function fitRest(
   const secondsLeft = Math.max(0, Math.round(toBell) - restOfBlock(state));
   const entries = { ...input.attendance?.entries, ...state.presence };
   const attendance = { ...(input.attendance ?? newHeader('attendance', 1)), periodId: input.period.id, entries } as FitInput['attendance'];
-  const kept = { ...input, attendance, secondsLeft, lesson: { ...input.lesson, blocks } };
+  const kept = { ...input, attendance, secondsLeft, ...standingNow(state.plan, begun), lesson: { ...input.lesson, blocks } };
   return { kept, fitted: fitUnweighed(kept), secondsLeft };
 }
 

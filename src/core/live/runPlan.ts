@@ -1,3 +1,4 @@
+import type { BlockChange } from '../fit/blockChange.ts';
 import type { Card, Segment, SwitchCall } from '../formats/format.ts';
 import type { Visit } from '../formats/hosted.ts';
 import type { GearLine } from '../gear/cover.ts';
@@ -14,6 +15,8 @@ export interface PlanBlock {
   note: string;
   seconds: number;
   segments: Segment[];
+  /** New groups and a new floor at its start; runs frozen before there were any have none. */
+  change?: BlockChange;
   /** Gear that lies there without a game; a game has its own. Runs frozen before it was counted have none. */
   laidGear?: GearLine[];
   game?: {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { BlockId, StudentId } from './ids.ts';
 import { LaidPiece } from './laidPiece.ts';
-import { Block, type Lesson, Locks, Placed } from './lesson.ts';
+import { Block, type Lesson, Locks, MARKS, Placed } from './lesson.ts';
 import { VIGOURS } from './limits.ts';
 import { OwnRule } from './rule.ts';
 import { line, mapKey, note, valueAt, whole } from './text.ts';
@@ -14,6 +14,7 @@ const blockPatch = z
     most: whole(0, 7200),
     weight: z.number().min(0).max(100),
     vigour: z.enum(VIGOURS, { message: 'choice' }),
+    marks: z.enum(MARKS, { message: 'choice' }),
   })
   .partial();
 
@@ -73,7 +74,7 @@ export type Applied =
 const refuse = (code: Extract<Applied, { ok: false }>['code'], path: string): Applied => ({ ok: false, code, path });
 
 /** What a field that was never told stands for, for the edit that undoes. */
-const PATCH_DEFAULTS: Partial<Record<keyof z.infer<typeof blockPatch>, string>> = { vigour: 'moderate' };
+const PATCH_DEFAULTS: Partial<Record<keyof z.infer<typeof blockPatch>, string>> = { vigour: 'moderate', marks: 'tape' };
 
 function withBlock(lesson: Lesson, blockId: string, change: (block: Block) => Block): Lesson {
   return { ...lesson, blocks: lesson.blocks.map((b) => (b.id === blockId ? change(b) : b)) };

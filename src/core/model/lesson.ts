@@ -34,6 +34,9 @@ export const GameBlock = z.object({
   rules: z.array(OwnRule).max(24, { message: 'too-many' }).optional(),
 });
 
+/** What a game's places are marked with: tape around them, or a cone at each corner. */
+export const MARKS = ['tape', 'cones'] as const;
+
 export const Block = z.object({
   id: BlockId,
   phase: Phase,
@@ -47,6 +50,8 @@ export const Block = z.object({
   /** What the teacher lays out beside the game's own places, by id. */
   laid: z.array(LaidPiece).max(120, { message: 'too-many' }).optional(),
   note: note(500).optional(),
+  /** What marks its places; tape where not told. */
+  marks: z.enum(MARKS, { message: 'choice' }).optional(),
   /** How vigorous its play is; moderate where not told. */
   vigour: z.enum(VIGOURS, { message: 'choice' }).optional(),
 });

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { AdaptCosts, AdaptFigures } from './adaptFigures.ts';
 import { Band, BandDefaults, HOUSE_DEFAULTS } from './band.ts';
+import { FloorChangeFigures, HOUSE_FLOOR_CHANGE } from './floorChangeFigures.ts';
 import { GearKind } from './gearKind.ts';
 import { FloorLimits, HOUSE_FLOOR_LIMITS } from './limits.ts';
 import { newHeader, recordFields } from './record.ts';
@@ -54,6 +55,8 @@ export const School = z.object({
   /** What matching for students works with, as far as the school changed it. */
   adaptFigures: AdaptFigures.partial().optional(),
   adaptCosts: AdaptCosts.optional(),
+  /** What changing the floor between two games of a lesson takes, as far as the school changed it. */
+  floorChange: FloorChangeFigures.partial().optional(),
   /** This is the invented school; `own`: the settings that come back when it is left. */
   demo: z.object({ own: z.record(z.string(), z.unknown()) }).optional(),
   /** When periods are, week after week. */
@@ -82,6 +85,12 @@ export const ladderFiguresOf = (school: Pick<School, 'ladderFigures'>): LadderFi
 /** The ladders that come with Side Court, the school's own in their place. */
 export const laddersOf = (usual: readonly SkillLadder[], { skillLadders = [] }: Pick<School, 'skillLadders'>): SkillLadder[] =>
   usual.map((ladder) => skillLadders.find((own) => own.skill === ladder.skill) ?? ladder);
+
+/** What changing the floor takes, with the school's changes on top. */
+export const floorChangeFigures = ({ floorChange }: Pick<School, 'floorChange'>): FloorChangeFigures => ({
+  ...HOUSE_FLOOR_CHANGE,
+  ...floorChange,
+});
 
 /** The floor's limits with the school's changes on top. */
 export function limitsFor(school: Pick<School, 'limits'>): FloorLimits {

@@ -46,6 +46,7 @@ const PATCH_NAMES = {
   title: (title: string) => `rename ${title}`,
   note: (title: string) => `change the note of ${title}`,
   weight: (title: string) => `change the share of ${title}`,
+  marks: (title: string) => `change what marks ${title}`,
   vigour: (title: string) => `change how hard ${title} is`,
 };
 

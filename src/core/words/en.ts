@@ -1,6 +1,6 @@
 import type { SwitchCall } from '../formats/format.ts';
 import type { FormatWords } from '../formats/formatWords.ts';
-import { capital, counted, duration, many, ranges, type Speak } from '../formats/speak.ts';
+import { capital, counted, duration, listed, many, ranges, type Speak } from '../formats/speak.ts';
 import type { Finding, Fix } from '../model/finding.ts';
 import type { FindingCode, FixCode } from '../model/findingCodes.ts';
 import type { FormatId } from '../model/game.ts';
@@ -10,7 +10,7 @@ import { RULE_FINDINGS, usualRuleWords } from './rules.en.ts';
 import { SAFETY_FINDINGS, SAFETY_FIXES } from './safety.en.ts';
 import { unusableWords, usableWords } from './settings.en.ts';
 
-export { BAND_WORDS, INPUT_WORDS, inputWords, PHASE_WORDS, ROLE_WORDS, STATUS_WORDS } from './facts.en.ts';
+export { BAND_WORDS, INPUT_WORDS, inputWords, PHASE_WORDS, ROLE_WORDS, STATUS_WORDS, stepWords } from './facts.en.ts';
 export { asRoleWords, FORMAT_WORDS, formatWords };
 
 type Data = Record<string, unknown>;
@@ -42,6 +42,10 @@ const FINDINGS: Record<FindingCode, (d: Data, speak: Speak) => Sentence> = {
   'floor-change-late': (d, speak) => ({
     what: `Changing the floor after ${t(d, 'to')} takes ${duration(n(d, 'seconds'))}`,
     why: `There are ${duration(n(d, 'gapSeconds'))} in between: ${floorChangeWords(d, speak)}. One adult alone; cones and paces are quicker than tape.`,
+  }),
+  'floor-change-between': (d, speak) => ({
+    what: `Changing the floor after ${t(d, 'from')} takes ${duration(n(d, 'seconds'))} of this lesson`,
+    why: `The class waits for ${floorChangeWords(d, speak)}; ${duration(n(d, 'mostSeconds'))} is the most that Settings allow.`,
   }),
   'gear-short': (d) => ({
     what: `${counted(n(d, 'short'), t(d, 'gearKind'))} short`,
@@ -111,6 +115,9 @@ const FIXES: Record<FixCode, (d: Data, speak: Speak) => string> = {
   'set-stop-signal': () => 'Use the usual signal',
   'use-usual-rule': (d) => usualRuleWords(d),
   'reuse-tape': (d, speak) => `Reuse the tape on the floor: saves ${speak.metres(Math.round(n(d, 'savedM')))}`,
+  'lay-both': (d) => `Put it beside ${t(d, 'to')} and lay both before the lesson`,
+  'use-cones': (d) => `Use cones for tape in ${listed(d.titles as string[])}`,
+  'put-between': (d) => `Move ${t(d, 'title')} in front of it: the floor is changed meanwhile`,
   'lay-fewer': (d) => `Remove ${counted(n(d, 'count'), laidWords(t(d, 'laid')))}`,
   'lay-others': (d) => `Use ${counted(n(d, 'count'), t(d, 'to'))} for ${counted(n(d, 'count'), t(d, 'from'))}`,
   'skip-rehearsal': (d) => `Skip the rehearsal: saves ${duration(n(d, 'seconds'))}`,

@@ -39,6 +39,12 @@ export const PHASE_WORDS: Record<string, string> = {
   leave: 'Leave',
 };
 
+/** Steps at the start of a block that no format knows. */
+const LEAD_WORDS: Record<string, string> = { regroup: 'New groups', 'floor-change': 'Change the floor' };
+/** What a step of a block is called that is no play: the format's word for it, else everybody's. */
+export const stepWords = (code: string, own: Readonly<Record<string, string>> = {}): string | undefined =>
+  own[code] ?? LEAD_WORDS[code] ?? PHASE_WORDS[code];
+
 /** How ready a lesson is, for a mark. */
 export const readinessWords = ({ open, keptStops, hasGame }: { open: number; keptStops: number; hasGame: boolean }): string => {
   if (!hasGame) return 'no game yet';

@@ -15,7 +15,7 @@ const speak = { metres: (m: number) => `${m} m`, student: (id: string) => id };
 /** Every number and list that a sentence may be about. */
 const data: Record<string, unknown> = {
   ...Object.fromEntries(
-    ['places', 'stations', 'apart', 'together', 'names', 'wheels', 'groups', 'moved', 'feeders', 'guards'].map((k) => [k, []]),
+    ['places', 'stations', 'apart', 'together', 'names', 'wheels', 'groups', 'moved', 'feeders', 'guards', 'titles'].map((k) => [k, []]),
   ),
   ...Object.fromEntries(['title', 'name', 'to', 'gearKind'].map((k) => [k, 'x'])),
   about: 'tie',
@@ -141,7 +141,7 @@ describe('numbers in words', () => {
   });
 
   it('says durations and ranges', () => {
-    expect([duration(20), duration(80), duration(3600)]).toEqual(['20 s', '1:20', '60:00']);
+    expect([duration(20), duration(80), duration(3600)]).toEqual(['20 s', '1 min 20 s', '60 min']);
     expect(ranges([1, 2, 3, 5, 7, 8])).toBe('1–3, 5, 7–8');
   });
 

@@ -1,12 +1,11 @@
 import { floorChange, floorThings } from '../../arrange/floorChange.ts';
+import { TAPE_OFF } from '../../arrange/floorWork.ts';
 import { layingSeconds, SET_OUT_RATES } from '../../arrange/setOutList.ts';
 import { takeOver } from '../../arrange/takeOver.ts';
 import type { Idea, Noticed } from '../../model/findingCodes.ts';
 import { doorSpot } from '../../model/room.ts';
 import { type FitDraft, type FitInput, laidIn } from '../fitted.ts';
 
-/** Tape comes off in half the time that it goes on. */
-const OFF = 0.5;
 /** Less tape saved is not worth another floor, m. */
 const LEAST_SAVED_M = 2;
 
@@ -24,7 +23,7 @@ export function floorChangeChecks(input: FitInput, draft: Omit<FitDraft, 'notice
   const { changes, tapeInM, tapeOutM, walkM } = floorChange(before, after, door);
   const carried = changes.filter((c) => c.change !== 'stays' && (c.after === undefined ? before[c.before!] : after[c.after]).tapeM === 0);
   const gearSeconds = layingSeconds(0, 0, carried.length, SET_OUT_RATES) + walkM / SET_OUT_RATES.walkMs;
-  const seconds = Math.round(gearSeconds + (tapeInM + tapeOutM * OFF) * SET_OUT_RATES.secondsPerTapeM);
+  const seconds = Math.round(gearSeconds + (tapeInM + tapeOutM * TAPE_OFF) * SET_OUT_RATES.secondsPerTapeM);
   if (seconds <= was.gapSeconds) return [];
   const reused = takeOver({ id: block.id, pieces }, before, after, { door, tapeInM });
   const ideas: Idea[] =

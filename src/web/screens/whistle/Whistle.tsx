@@ -4,7 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { clockOf, duration } from '../../../core/formats/speak.ts';
 import { roundNow } from '../../../core/live/runState.ts';
 import type { BlockId } from '../../../core/model/ids.ts';
-import { formatWords, PHASE_WORDS } from '../../../core/words/en.ts';
+import { formatWords, stepWords } from '../../../core/words/en.ts';
 import { problemWords } from '../../api.ts';
 import { isTyping } from '../../parts/KeyHelp.tsx';
 import { useAwake } from '../../parts/useAwake.ts';
@@ -107,7 +107,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
     : state.paused
       ? 'Hold everything'
       : segment?.kind === 'phase'
-        ? (words?.segments[segment.code] ?? PHASE_WORDS[segment.code] ?? block.title)
+        ? (stepWords(segment.code, words?.segments) ?? block.title)
         : moving
           ? 'Move on'
           : `Round ${round + 1} of ${rounds}`;
@@ -242,5 +242,5 @@ function HeaderButton({ icon, label, onPress }: { icon: React.ReactNode; label: 
 function stepTitle(plan: LiveRun['plan'], step: { block: number; segment: { kind: string; code: string } }): string {
   const block = plan.blocks[step.block];
   if (!block.game) return block.title;
-  return formatWords(block.game.format).segments[step.segment.code];
+  return stepWords(step.segment.code, formatWords(block.game.format).segments) ?? block.title;
 }

@@ -1,0 +1,78 @@
+import { floorThings } from '../arrange/floorChange.ts';
+import { type FloorWork, floorWork } from '../arrange/floorWork.ts';
+import type { Segment } from '../formats/format.ts';
+import { type Mover, moversBetween } from '../groups/continueGroups.ts';
+import type { LaidPiece } from '../model/laidPiece.ts';
+import type { Piece } from '../model/piece.ts';
+import { doorSpot, type Room } from '../model/room.ts';
+import { floorChangeFigures, type School } from '../model/school.ts';
+import type { FittedGame } from './fitted.ts';
+
+/** A floor as it lies before a block: of the block before it that has one. */
+export interface StandingFloor {
+  title: string;
+  pieces: readonly Piece[];
+  laid: readonly LaidPiece[];
+  groups: readonly (readonly string[])[];
+}
+
+/** What is done before a block's game can begin, at the block's start. */
+export interface BlockChange {
+  /** Title of the block whose floor lies there. */
+  from: string;
+  work: FloorWork;
+  /** Seconds of it for which the blocks in between have no room, and seconds to find new groups: whole 5 s. */
+  floorSeconds: number;
+  regroupSeconds: number;
+  /** Who changes pennant. */
+  movers: Mover[];
+}
+
+const STEP = 5;
+const inSteps = (seconds: number) => Math.ceil(seconds / STEP) * STEP;
+
+/** The change to a block's floor; `between`: seconds of blocks that have no floor of their own. Undefined where there is nothing to do. */
+export function blockChange(
+  { room, school }: { room: Room; school: School },
+  before: StandingFloor,
+  after: Omit<StandingFloor, 'title'>,
+  between: number,
+): BlockChange | undefined {
+  const figures = floorChangeFigures(school);
+  const work = floorWork(floorThings(before.pieces, before.laid), floorThings(after.pieces, after.laid), doorSpot(room), figures);
+  const movers = moversBetween(before.groups, after.groups);
+  if (work.seconds === 0 && !movers.length) return undefined;
+  return {
+    from: before.title,
+    work,
+    floorSeconds: inSteps(Math.max(0, work.seconds - between)),
+    regroupSeconds: movers.length ? inSteps(figures.regroupSeconds) : 0,
+    movers,
+  };
+}
+
+export const leadSeconds = (change: BlockChange | undefined): number => (change ? change.floorSeconds + change.regroupSeconds : 0);
+
+/** The steps at a block's start: new groups first, then the floor. */
+export function leadSegments(change: BlockChange | undefined): Segment[] {
+  if (!change) return [];
+  const steps = [
+    ['regroup', change.regroupSeconds],
+    ['floor-change', change.floorSeconds],
+  ] as const;
+  let at = 0;
+  return steps.flatMap(([code, seconds]): Segment[] => {
+    const segment: Segment = { kind: 'phase', code, at, until: at + seconds };
+    at += seconds;
+    return seconds ? [segment] : [];
+  });
+}
+
+/** A game whose block begins with other steps: everything of it is so much later. */
+export function later(game: FittedGame, lead: readonly Segment[]): FittedGame {
+  const by = lead.at(-1)?.until ?? 0;
+  if (!by) return game;
+  const moved = <T extends { at: number; until: number }>(each: T): T => ({ ...each, at: each.at + by, until: each.until + by });
+  const { timeline } = game;
+  return { ...game, timeline: { ...timeline, segments: [...lead, ...timeline.segments.map(moved)], bouts: timeline.bouts.map(moved) } };
+}

@@ -1,0 +1,52 @@
+import { continueGroups } from '../groups/continueGroups.ts';
+import type { Block } from '../model/lesson.ts';
+import { type BlockChange, blockChange, type StandingFloor } from './blockChange.ts';
+import type { BlockPlan, PlanOf } from './blockPlans.ts';
+import { type FitInput, laidIn } from './fitted.ts';
+
+export interface PlannedOne {
+  block: Block;
+  plan: BlockPlan;
+  /** What is done at its start. */
+  change?: BlockChange;
+}
+
+/** Every block planned, one after the other: groups go on from the game before, and its floor has to go. */
+export function plannedBlocks(input: FitInput, playing: readonly string[], planOf: PlanOf): PlannedOne[] {
+  let standing: StandingFloor | undefined = input.standing;
+  let format: string | undefined;
+  let between = 0;
+  return input.lesson.blocks.map((block) => {
+    const game = block.game && input.games.find((g) => g.id === block.game!.gameId);
+    const fresh = planOf(input, block, game, playing);
+    const plan = standing && game ? goingOn(block, standing, format === game.format, fresh, (b) => planOf(input, b, game, playing)) : fresh;
+    const floor = {
+      pieces: plan.plan?.pieces ?? [],
+      laid: laidIn({ laid: block.laid ?? [], ...(plan.plan && { game: plan.plan }) }),
+      groups: plan.plan?.groups ?? standing?.groups ?? [],
+    };
+    const hasFloor = floor.pieces.length + floor.laid.length > 0;
+    const change = standing && hasFloor && plan.plan ? blockChange(input, standing, floor, between) : undefined;
+    if (hasFloor) {
+      standing = { title: block.title, ...floor };
+      format = game?.format ?? format;
+      between = 0;
+    } else between += block.seconds?.value ?? block.least;
+    return { block, plan, ...(change && { change }) };
+  });
+}
+
+/** The plan with pennants that go on from the game before, where the teacher chose no groups for it. */
+function goingOn(
+  block: Block,
+  { groups }: StandingFloor,
+  isSame: boolean,
+  fresh: BlockPlan,
+  planAgain: (block: Block) => BlockPlan,
+): BlockPlan {
+  const dealt = fresh.plan?.groups ?? [];
+  if (block.game!.groups || block.game!.locks || groups.length < 2 || dealt.length < 2) return fresh;
+  const next = continueGroups(groups, dealt, isSame);
+  if (JSON.stringify(next) === JSON.stringify(dealt)) return fresh;
+  return planAgain({ ...block, game: { ...block.game!, groups: { value: next as never, by: 'fit', pinned: false } } });
+}
