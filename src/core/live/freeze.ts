@@ -48,6 +48,7 @@ export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
               waitingTask: String(block.game.roles['waiting-task']?.value ?? ''),
               rules: block.game.rules,
               cards: block.game.cards,
+              questions: input.games.find((g) => g.id === block.game!.gameId)?.questions ?? [],
             },
           }
         : {}),

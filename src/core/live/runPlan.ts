@@ -40,6 +40,8 @@ export interface PlanBlock {
     rules: Rule[];
     /** The cards at its places. */
     cards: Card[];
+    /** To think about at the end; runs frozen before they were kept have none. */
+    questions?: string[];
   };
 }
 

@@ -1,4 +1,5 @@
 import { Pin } from 'lucide-react';
+import { leadSeconds } from '../../core/fit/blockChange.ts';
 import type { FittedBlock } from '../../core/fit/fitted.ts';
 import { clockOf, counted } from '../../core/formats/speak.ts';
 import { formatWords } from '../../core/words/en.ts';
@@ -11,6 +12,7 @@ export function BlockTape({
   block,
   left,
   width,
+  px,
   seconds,
   chosen,
   changes,
@@ -22,6 +24,7 @@ export function BlockTape({
   block: FittedBlock;
   left: number;
   width: number;
+  px: (seconds: number) => number;
   seconds: number;
   chosen: boolean;
   /** Changes for students that are in use in it. */
@@ -39,9 +42,11 @@ export function BlockTape({
     game && words
       ? words.summary(game.values, game.timeline.bouts.length, game.timeline.workSeconds, game.moveSeconds, game.pieces.length)
       : '';
-  const around = (game?.timeline.segments ?? []).reduce((sum, s) => sum + (s.kind === 'phase' ? s.until - s.at : 0), 0);
+  const lead = leadSeconds(block.change);
+  const around = (game?.timeline.segments ?? []).reduce((sum, s) => sum + (s.kind === 'phase' ? s.until - s.at : 0), 0) - lead;
   const line = [
     width > 150 && more,
+    lead > 0 && width > 200 && `new floor ${clockOf(lead)}`,
     width > 320 && around > 0 && `start and end ${clockOf(around)}`,
     was === undefined || width < 90 ? clockOf(seconds) : `${clockOf(seconds)}, was ${clockOf(was)}`,
     changes > 0 && width > 110 && counted(changes, 'change'),
@@ -55,8 +60,15 @@ export function BlockTape({
       className={`torn absolute top-0 overflow-hidden text-left ${width < 80 ? 'px-1.5' : 'px-2.5'} ${block.pinned ? 'pressed' : ''} ${chosen ? 'bg-tape text-white' : 'bg-tint hover:bg-[#c9d8f4]'}`}
       style={{ left: left + 1, width: Math.max(4, width - 2), height: low ? 46 : 56 }}
     >
+      {lead > 0 && (
+        <span
+          className="hatched absolute inset-y-0 left-0 border-r-[1.5px] border-current"
+          style={{ width: px(lead) }}
+          title={`New floor and groups: ${clockOf(lead)}`}
+        />
+      )}
       {width > 40 && (
-        <>
+        <span className="relative block" style={{ marginLeft: width - px(lead) > 60 ? px(lead) : 0 }}>
           <span className={`head block truncate leading-6 ${width < 80 ? 'text-sm' : 'text-base'}`}>
             {troubled && (
               <span className={`mr-1 inline-block h-2.5 w-2.5 rounded-full border-2 ${chosen ? 'border-white' : 'border-stop'}`} />
@@ -66,7 +78,7 @@ export function BlockTape({
           </span>
           <span className="sr-only">{marks}</span>
           <span className="head block truncate text-xs">{line.filter(Boolean).join(' · ')}</span>
-        </>
+        </span>
       )}
     </button>
   );

@@ -66,6 +66,7 @@ export function Strip({ fitted, bellAt, block, round, changed, troubled, onBlock
                 block={b}
                 left={left}
                 width={px(shown)}
+                px={px}
                 seconds={shown}
                 chosen={b.id === block}
                 changes={changed?.get(b.id) ?? 0}

@@ -3,7 +3,7 @@ import type { FittedBlock } from '../../../core/fit/fitted.ts';
 import { clockOf } from '../../../core/formats/speak.ts';
 import type { Edit } from '../../../core/model/edit.ts';
 import type { Game } from '../../../core/model/game.ts';
-import type { Lesson } from '../../../core/model/lesson.ts';
+import { type Lesson, MARKS } from '../../../core/model/lesson.ts';
 import { VIGOURS } from '../../../core/model/limits.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import type { Units } from '../../parts/units.ts';
@@ -93,12 +93,18 @@ export function RulesSheet({ lesson, block, game, piece, edits, units, explainMi
         </div>
       </div>
       {game && (
-        <div className="mt-2 w-1/2 pr-1.5">
+        <div className="mt-2 grid grid-cols-2 gap-x-3">
           <ChoiceField
             label="Play is"
             value={stored.vigour ?? 'moderate'}
             options={VIGOURS.map((v) => [v, v] as const)}
             onPick={(vigour) => perform({ kind: 'set-block', blockId: stored.id, patch: { vigour } })}
+          />
+          <ChoiceField
+            label="Marked with"
+            value={stored.marks ?? 'tape'}
+            options={MARKS.map((m) => [m, m] as const)}
+            onPick={(marks) => perform({ kind: 'set-block', blockId: stored.id, patch: { marks } })}
           />
         </div>
       )}

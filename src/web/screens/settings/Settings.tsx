@@ -13,6 +13,7 @@ import { readAboveZero, readSpan } from '../../parts/readNumber.ts';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { useSchool } from '../../parts/units.ts';
 import { BackupsSection } from './BackupsSection.tsx';
+import { FloorChangeRows } from './FloorChangeRows.tsx';
 import { FloorLimitRows } from './FloorLimitRows.tsx';
 import { MatchingRows } from './MatchingRows.tsx';
 import { RemovedSection } from './RemovedSection.tsx';
@@ -151,6 +152,7 @@ export function Settings() {
           </tbody>
         </table>
         <FloorLimitRows school={school} save={save} />
+        <FloorChangeRows school={school} save={save} />
         <MatchingRows school={school} save={save} />
         <LeaveDemo />
         <RemovedSection />

@@ -1,5 +1,6 @@
 import { FrozenCard } from './FrozenCard.tsx';
 import type { LiveRun } from './useRun.ts';
+import { WhoGoesWhere } from './WhoGoesWhere.tsx';
 
 /** A block without a game: what comes next. While a game is explained its rules are there to be read aloud. */
 export function BetweenGames({ plan, at }: { plan: LiveRun['plan']; at: number }) {
@@ -13,7 +14,15 @@ export function BetweenGames({ plan, at }: { plan: LiveRun['plan']; at: number }
       aria-label="Now"
     >
       <p className="head text-2xl">{isExplained ? next.title : block?.title}</p>
-      {isExplained ? <FrozenCard game={next.game!} large /> : next && <p className="mt-2 text-lg text-[#c3ccd6]">Next: {next.title}</p>}
+      {isExplained ? (
+        <>
+          <FrozenCard game={next.game!} large />
+          <h2 className="head mt-4 text-xl">Who goes where</h2>
+          <WhoGoesWhere game={next.game!} names={plan.names} />
+        </>
+      ) : (
+        next && <p className="mt-2 text-lg text-[#c3ccd6]">Next: {next.title}</p>
+      )}
     </div>
   );
 }

@@ -10,13 +10,13 @@ import { isTyping } from '../../parts/KeyHelp.tsx';
 import { useAwake } from '../../parts/useAwake.ts';
 import { addressOf } from './addressOf.ts';
 import { BellBand } from './BellBand.tsx';
-import { BetweenGames } from './BetweenGames.tsx';
 import { Boards } from './Boards.tsx';
 import { ChangeRest } from './ChangeRest.tsx';
 import { Controls, Follows } from './Controls.tsx';
 import { EndLesson } from './EndLesson.tsx';
 import { MarkBand } from './MarkBand.tsx';
 import { OffenceBand } from './OffenceBand.tsx';
+import { isBeforeGame, PhasePanel } from './PhasePanel.tsx';
 import { PlansNow } from './PlansNow.tsx';
 import { SidePanels } from './SidePanels.tsx';
 import { SittingOutBand, Students } from './Students.tsx';
@@ -169,7 +169,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
       )}
       {run.leads && !state.ended && <BellBand run={run} onShare={() => setChanging(true)} />}
       <SittingOutBand run={run} onOpen={() => setNaming(true)} />
-      <div className="grid min-h-0 flex-1 grid-cols-[400px_1fr] gap-6 p-6 [@media(max-height:720px)]:py-3 max-[900px]:flex max-[900px]:flex-col max-[900px]:gap-4 max-[900px]:overflow-auto max-[900px]:p-3">
+      <div className="grid min-h-0 flex-1 grid-cols-[400px_1fr] gap-6 p-6 [@media(max-height:720px)]:py-3 max-[900px]:flex max-[900px]:flex-col max-[900px]:gap-4 max-[900px]:overflow-auto max-[900px]:p-3 max-[600px]:pb-40">
         <section className="flex min-h-0 flex-col max-[900px]:shrink-0" aria-label="Time">
           <p
             role="timer"
@@ -198,7 +198,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
           )}
         </section>
         <section className="flex min-h-0 flex-col gap-3 max-[900px]:shrink-0" aria-label="Groups" inert={!run.leads}>
-          {block?.game ? (
+          {block?.game && !isBeforeGame(segment) ? (
             <Boards
               block={block}
               names={plan.names}
@@ -208,7 +208,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
               onAct={({ event, ...address }) => send({ type: 'play', blockId: block.id as BlockId, ...addressOf(address), event })}
             />
           ) : (
-            <BetweenGames plan={plan} at={step?.block ?? 0} />
+            <PhasePanel run={run} block={block} at={step?.block ?? 0} segment={segment} />
           )}
           <div className="flex shrink-0 flex-wrap gap-3 empty:hidden">
             <MarkBand run={run} />
