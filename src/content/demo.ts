@@ -339,7 +339,7 @@ export const LESSONS = {
   bridges: lesson('lesson-bridges', 'Bridges and a toll', [
     plain('bridges-arrive', 'arrive', 'Arrive and throw', 120, 180, 1, { laid: WARM_UP_LANES }),
     plain('bridges-explain', 'explain', 'Explain', 120, 240, 1, { note: 'Show one rally with four keepers; then they count it out loud' }),
-    game('bridges-game', 'Bridge keepers', 'bridge-keepers', { bouts: 3 }),
+    { ...game('bridges-game', 'Bridge keepers', 'bridge-keepers', { bouts: 3 }), marks: 'cones' },
     plain('bridges-water', 'water', 'Water', 60, 120, 0.5),
     plain('bridges-close', 'close', 'Close', 120, 300, 1),
   ]),

@@ -8,9 +8,13 @@ import { outlineOf } from '../model/shape.ts';
 /** Corners nearer than this share a cone, metres. */
 const SAME_M = 0.4;
 
-/** The points that show where a taped thing is: its corners, or the ends of a strip. */
-const shown = (thing: LaidPiece): readonly Point[] =>
-  LAID_FACTS[thing.laid].tape === 'outline' ? footprint(thing) : LAID_FACTS[thing.laid].tape === 'strip' ? endsOf(thing) : [];
+const isTaped = (thing: LaidPiece) => LAID_FACTS[thing.laid].tape !== 'none';
+
+/** The points that show where a place's things are: corners of outlines; where there are none, the ends of its strips. A strip inside an outline has no cone: nobody runs into one in the middle of a court. */
+function shown(things: readonly LaidPiece[]): Point[] {
+  const outlines = things.filter((t) => LAID_FACTS[t.laid].tape === 'outline');
+  return outlines.length ? outlines.flatMap(footprint) : things.filter(isTaped).flatMap(endsOf);
+}
 
 /**
  * The same game on the same floor with a cone at each corner where there would be tape: quick to put down, quick to carry to the
@@ -20,7 +24,7 @@ export function conesForTape<P extends Pick<PlannedBlock, 'pieces' | 'things' | 
   const { gearKind } = kindOfLaid('cone', cupboard)!;
   const cones = plan.pieces.flatMap((piece) => {
     const inside = plan.things.filter((t) => t.of === piece.id && !t.bare);
-    const corners = [...(piece.taped ? outlineOf(piece.shape) : []), ...inside.flatMap(shown)];
+    const corners = [...(piece.taped ? outlineOf(piece.shape) : []), ...shown(inside)];
     const apart = corners.filter((c, i) => corners.slice(0, i).every((o) => distance(c, o) > SAME_M));
     return apart.map((at, i) => piecesOf(piece.id)('cone', `corner-${i + 1}`, at));
   });
@@ -31,7 +35,7 @@ export function conesForTape<P extends Pick<PlannedBlock, 'pieces' | 'things' | 
   return {
     ...plan,
     pieces: plan.pieces.map((p) => (p.taped ? { ...p, taped: false } : p)),
-    things: [...plan.things.map((t) => (shown(t).length ? { ...t, bare: true } : t)), ...cones],
+    things: [...plan.things.map((t) => (isTaped(t) ? { ...t, bare: true } : t)), ...cones],
     needs: [...plan.needs, ...needs],
   };
 }

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { LAID_FACTS, type LaidPiece } from '../../core/model/laidPiece.ts';
 import { LAID_WORDS } from '../../core/words/floor.en.ts';
-import { LAID_SHAPES } from './laidShapes.tsx';
+import { drawnLaid } from './laidShapes.tsx';
 import type { Scale } from './scale.ts';
 
 const TAPE = 'var(--color-tape)';
@@ -17,7 +17,7 @@ export function StillThing({ piece, scale }: { piece: LaidPiece; scale: Scale })
       transform={`translate(${scale.x(piece.x).toFixed(1)} ${scale.y(piece.y).toFixed(1)})${piece.turnedDeg ? ` rotate(${piece.turnedDeg})` : ''}`}
       pointerEvents="none"
     >
-      {LAID_SHAPES[piece.laid]({ piece, w: piece.widthM * scale.k, l: piece.lengthM * scale.k, k: scale.k })}
+      {drawnLaid({ piece, w: piece.widthM * scale.k, l: piece.lengthM * scale.k, k: scale.k })}
     </g>
   );
 }
@@ -63,7 +63,7 @@ export const LaidDrawing = memo(function LaidDrawing({
     >
       <g transform={piece.turnedDeg ? `rotate(${piece.turnedDeg})` : undefined}>
         <rect x={-hw} y={-hl} width={hw * 2} height={hl * 2} fill="transparent" />
-        {LAID_SHAPES[piece.laid]({ piece, w, l, k: scale.k })}
+        {drawnLaid({ piece, w, l, k: scale.k })}
         {piece.locked && <path d={`M${hw - 9} ${-hl}h9v9z`} fill={INK} />}
         {selected && (
           <rect

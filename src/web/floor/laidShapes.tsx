@@ -1,4 +1,4 @@
-import type { GearColour, LaidPiece } from '../../core/model/laidPiece.ts';
+import { type GearColour, LAID_FACTS, type LaidPiece } from '../../core/model/laidPiece.ts';
 import { TapeRect } from './Tape.tsx';
 
 const TAPE = 'var(--color-tape)';
@@ -48,10 +48,34 @@ const COLOURS: Record<GearColour, string> = {
 };
 const colourOf = (piece: LaidPiece) => COLOURS[piece.colour ?? 'orange'];
 
-/** A cone from above. */
+/** A cone from above: a ring with a hole. */
 function Cone({ x = 0, r, fill }: { x?: number; r: number; fill: string }) {
-  return <path d={`M${x} ${-r * 1.3}L${x + r * 1.15} ${r * 0.8}H${x - r * 1.15}Z`} fill={fill} stroke={INK} strokeWidth="1.5" />;
+  return (
+    <>
+      <circle cx={x} r={r} fill={fill} stroke={INK} strokeWidth="1.5" />
+      <circle cx={x} r={r * 0.36} fill="white" stroke={INK} strokeWidth="1.2" />
+    </>
+  );
 }
+
+/** A piece as it lies: by its kind, or thinly where nothing of it is taped. */
+export const drawnLaid = (p: ShapeProps) =>
+  p.piece.bare && p.piece.laid !== 'waiting-line' && LAID_FACTS[p.piece.laid].tape !== 'none' ? <Thought {...p} /> : LAID_SHAPES[p.piece.laid](p);
+
+/** What is not taped: a thin dotted line where it is to be thought. */
+const Thought = ({ w, l }: Pick<ShapeProps, 'w' | 'l'>) => (
+  <rect
+    x={-w / 2}
+    y={-l / 2}
+    width={w}
+    height={l}
+    fill="white"
+    fillOpacity="0.55"
+    stroke={TAPE}
+    strokeWidth="1.2"
+    strokeDasharray="1.5 5"
+  />
+);
 
 const Taped = ({ w, l, k }: ShapeProps) => (
   <>
@@ -69,7 +93,7 @@ const Person = ({ letter }: { letter: string }) => (
 );
 
 /** How each kind lies on the floor, its direction upwards. */
-export const LAID_SHAPES: Record<LaidPiece['laid'], (p: ShapeProps) => React.ReactNode> = {
+const LAID_SHAPES: Record<LaidPiece['laid'], (p: ShapeProps) => React.ReactNode> = {
   'no-cross': ({ w, k }) => {
     const t = Math.max(4, 0.1 * k);
     return (

@@ -13,7 +13,7 @@ export function BetweenGames({ plan, at }: { plan: LiveRun['plan']; at: number }
       role="region"
       aria-label="Now"
     >
-      <p className="head text-2xl">{isExplained ? next.title : block?.title}</p>
+      <h2 className="head text-2xl">{isExplained ? next.title : block?.title}</h2>
       {isExplained ? (
         <>
           <FrozenCard game={next.game!} large />
