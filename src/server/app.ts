@@ -16,6 +16,7 @@ import { demoRoutes } from './routes/demo.ts';
 import { exchangeRoutes } from './routes/exchange.ts';
 import { factRoutes } from './routes/facts.ts';
 import { gearRoutes } from './routes/gear.ts';
+import { guestRoutes } from './routes/guest.ts';
 import { importRoutes } from './routes/imports.ts';
 import { ladderRoutes } from './routes/ladders.ts';
 import { planRoutes } from './routes/plans.ts';
@@ -94,6 +95,7 @@ export function makeApp(db: Database, options: { webDir?: string; now: () => num
     planRoutes(db, options.now),
     adaptationRoutes(db),
     ladderRoutes(db),
+    guestRoutes(db, options.now),
     runRoutes(db, options.now, options.journal ?? noJournal(db)),
   );
   if (options.backups) app.use('/api', backupRoutes(options.backups));

@@ -172,6 +172,9 @@ describe('private by construction', () => {
       expect(JSON.stringify(cards)).not.toMatch(CANARY);
       expect(JSON.stringify(cards)).not.toMatch(/rating|wish|apart/);
       expect(`${run.id} ${run.periodId} ${run.plan.lessonTitle}`).not.toMatch(CANARY);
+      const guest = JSON.stringify((await server.ask('GET', `/guest/${run.periodId}`)).body);
+      expect(guest).toContain('Nine mills');
+      expect(guest).not.toMatch(CANARY);
       await server.ask('POST', '/classes', '{"name": "canary');
       await server.ask('PUT', '/classes/grade-5a/students/grade-5a-1', { revision: 99, givenName: 'canary' });
       expect(heard.join('\n')).not.toMatch(CANARY);

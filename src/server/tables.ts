@@ -104,3 +104,15 @@ export const removals = pgTable(
   },
   (t) => [index('removals_at').on(t.at)],
 );
+
+/** Who looked at care alerts as a guest, append-only: the period and when. Private. */
+export const guestLooks = pgTable(
+  'guest_looks',
+  {
+    id: text('id').primaryKey(),
+    schoolId: text('school_id').notNull(),
+    periodId: text('period_id').notNull(),
+    at: bigint('at', { mode: 'number' }).notNull(),
+  },
+  (t) => [index('guest_looks_at').on(t.at)],
+);

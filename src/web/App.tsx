@@ -1,5 +1,5 @@
 import { lazy, Suspense } from 'react';
-import { Route, Routes } from 'react-router';
+import { Route, Routes, useLocation } from 'react-router';
 import { breathe } from './parts/breathe.ts';
 import { FindAnything } from './parts/FindAnything.tsx';
 import { KeyHelp } from './parts/KeyHelp.tsx';
@@ -26,9 +26,24 @@ const Classes = lazy(() => import('./screens/classes/Classes.tsx').then((m) => (
 const Rooms = lazy(() => import('./screens/rooms/Rooms.tsx').then((m) => ({ default: m.Rooms })));
 const Cupboard = lazy(() => import('./screens/cupboard/Cupboard.tsx').then((m) => ({ default: m.Cupboard })));
 const Logbook = lazy(() => import('./screens/logbook/Logbook.tsx').then((m) => ({ default: m.Logbook })));
+const Guest = lazy(() => import('./screens/guest/Guest.tsx').then((m) => ({ default: m.Guest })));
 const Settings = lazy(() => import('./screens/settings/Settings.tsx').then((m) => ({ default: m.Settings })));
 
+/** A guest has a page of its own: no keys and no search lead from there. */
 export function App() {
+  const isGuest = useLocation().pathname.startsWith('/guest/');
+  return isGuest ? (
+    <Suspense fallback={<p className="p-6 text-muted">Laying it out …</p>}>
+      <Routes>
+        <Route path="/guest/:periodId" element={<Guest />} />
+      </Routes>
+    </Suspense>
+  ) : (
+    <Everything />
+  );
+}
+
+function Everything() {
   return (
     <>
       <Suspense fallback={<p className="p-6 text-muted">Laying it out …</p>}>

@@ -4,6 +4,7 @@ import { kindOfLaid, laidNeeds } from '../gear/laidNeeds.ts';
 import { freeze } from '../live/freeze.ts';
 import { gearToCount } from '../live/gearCounts.ts';
 import { applyEdit, gesture } from '../model/edit.ts';
+import type { GearId } from '../model/ids.ts';
 import { type LaidKind, newLaid } from '../model/laidPiece.ts';
 import { fixWords } from '../words/en.ts';
 import { fit } from './fit.ts';
@@ -12,7 +13,13 @@ import type { FitInput } from './fitted.ts';
 const speak = { metres: (m: number) => `${m} m`, student: (id: string) => id };
 const pieces = (kind: LaidKind, count: number) =>
   Array.from({ length: count }, (_, i) => newLaid(kind, `${kind}-${i + 1}`, { x: 2 + (i % 9), y: 2 + Math.floor(i / 9) }));
-const item = (gearKind: string, count: number) => ({ ...demoDesk().cupboard[0], id: `g-${gearKind}`, name: gearKind, gearKind, count });
+const item = (gearKind: string, count: number) => ({
+  ...demoDesk().cupboard[0],
+  id: `g-${gearKind}` as GearId,
+  name: gearKind,
+  gearKind,
+  count,
+});
 
 /** A lesson of one block without a game, on whose floor pieces lie, and a closet. */
 function floorOf(laid: ReturnType<typeof pieces>, cupboard: FitInput['cupboard']): FitInput {
@@ -43,8 +50,8 @@ describe('what a teacher lays out', () => {
     const [finding, ...more] = short(input);
     expect(more).toEqual([]);
     expect(finding).toMatchObject({ weight: 'stop', data: { gearKind: 'cone', need: 25, have: 20, short: 5 } });
-    expect(finding.fixes.map((f) => fixWords(f, speak)).sort()).toEqual(['Remove 5 cones', 'Use 5 floor spots for 5 cones']);
-    for (const fix of finding.fixes) {
+    expect(finding.fixes!.map((f) => fixWords(f, speak)).sort()).toEqual(['Remove 5 cones', 'Use 5 floor spots for 5 cones']);
+    for (const fix of finding.fixes!) {
       const mended = applyEdit(input.lesson, gesture(fix.edits));
       expect(mended.ok && short({ ...input, lesson: mended.lesson })).toEqual([]);
     }
@@ -52,7 +59,7 @@ describe('what a teacher lays out', () => {
 
   it('is not replaced by what is not there either, and not removed where it is locked', () => {
     const few = [item('cone', 20), item('floor spot', 4)];
-    expect(short(floorOf(pieces('cone', 25), few))[0].fixes.map((f) => f.code)).toEqual(['lay-fewer']);
+    expect(short(floorOf(pieces('cone', 25), few))[0].fixes!.map((f) => f.code)).toEqual(['lay-fewer']);
     expect(
       short(
         floorOf(

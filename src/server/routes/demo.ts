@@ -21,6 +21,7 @@ const STORED: PgTable[] = [
   tables.lessonEdits,
   tables.lessons,
   tables.removals,
+  tables.guestLooks,
   tables.wishes,
   tables.studentPrivates,
   tables.students,

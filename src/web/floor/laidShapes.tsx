@@ -60,7 +60,11 @@ function Cone({ x = 0, r, fill }: { x?: number; r: number; fill: string }) {
 
 /** A piece as it lies: by its kind, or thinly where nothing of it is taped. */
 export const drawnLaid = (p: ShapeProps) =>
-  p.piece.bare && p.piece.laid !== 'waiting-line' && LAID_FACTS[p.piece.laid].tape !== 'none' ? <Thought {...p} /> : LAID_SHAPES[p.piece.laid](p);
+  p.piece.bare && p.piece.laid !== 'waiting-line' && LAID_FACTS[p.piece.laid].tape !== 'none' ? (
+    <Thought {...p} />
+  ) : (
+    LAID_SHAPES[p.piece.laid](p)
+  );
 
 /** What is not taped: a thin dotted line where it is to be thought. */
 const Thought = ({ w, l }: Pick<ShapeProps, 'w' | 'l'>) => (

@@ -15,6 +15,7 @@ import { useSchool } from '../../parts/units.ts';
 import { BackupsSection } from './BackupsSection.tsx';
 import { FloorChangeRows } from './FloorChangeRows.tsx';
 import { FloorLimitRows } from './FloorLimitRows.tsx';
+import { GuestLooks } from './GuestLooks.tsx';
 import { MatchingRows } from './MatchingRows.tsx';
 import { RemovedSection } from './RemovedSection.tsx';
 import { WholeSchool } from './WholeSchool.tsx';
@@ -156,6 +157,7 @@ export function Settings() {
         <MatchingRows school={school} save={save} />
         <LeaveDemo />
         <RemovedSection />
+        <GuestLooks />
         <BackupsSection />
         <WholeSchool />
       </div>

@@ -74,11 +74,16 @@ export function NextPeriod({ desk, fitted, before, beforeName, now, number }: Ne
               ` · ${roles.map(([role, ids]) => `${ids.length} ${ROLE_WORDS[role as keyof typeof ROLE_WORDS]}`).join(', ')}`}
           </p>
         </div>
-        <div className="flex gap-3">
+        <div className="flex flex-wrap gap-3">
           <Link className="btn flex items-center" to={`/desk/${period.id}`}>
             {lesson ? 'Open the desk' : 'Plan a lesson'}
           </Link>
           {lesson && period.cancelled === undefined && <BlowWhistle {...{ desk, lesson, fitted }} />}
+          {lesson && period.cancelled === undefined && (
+            <Link className="btn flex items-center" to={`/guest/${period.id}`}>
+              Run this as a guest
+            </Link>
+          )}
           <PeriodMenu
             desk={desk}
             onSaid={setSaid}
