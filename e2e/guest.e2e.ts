@@ -84,7 +84,7 @@ describe('somebody who stands in', () => {
     const fitted = fit(input);
     await open(`/guest/mills-${today}`);
     await screen.says('Who starts where');
-    const page = (await screen.page.evaluate(() => document.body.innerText)).replace(/\s+/g, ' ');
+    const page = (await screen.page.evaluate(() => document.body.textContent)).replace(/\s+/g, ' ');
     const asked = questions(input, fitted);
     expect(asked).toHaveLength(20);
     for (const [question, within, answer] of asked) {

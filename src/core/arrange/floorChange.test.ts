@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { demoDesk, lessonWith } from '../../content/desk.fixture.ts';
+import { assign } from '../assign.ts';
 import { fitUnweighed } from '../fit/fit.ts';
 import { boundsOf, distance } from '../geometry/point.ts';
 import { type LaidPiece, newLaid } from '../model/laidPiece.ts';
 import { movedTo } from '../model/shape.ts';
 import { seededRng } from '../rng.ts';
-import { assign } from './assign.ts';
 import { floorChange, floorThings, onOldTape } from './floorChange.ts';
 
 const at = (kind: LaidPiece['laid'], id: string, x: number, y: number) => newLaid(kind, id, { x, y });

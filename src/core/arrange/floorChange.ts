@@ -1,8 +1,8 @@
+import { assign } from '../assign.ts';
 import { boundsOf, distance, middleOf, type Point, type Polygon } from '../geometry/point.ts';
 import { footprint, LAID_FACTS, type LaidPiece, laidName, laidThings } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import { boxOf, outlineOf } from '../model/shape.ts';
-import { assign } from './assign.ts';
 import { laidTape, tapeLines } from './setOutUnit.ts';
 
 /** Something that lies on a floor, as far as the next floor cares: what could stand for what. */

@@ -8,24 +8,26 @@ export interface RankedWay extends Way {
   /** Against the first: what is better here, what is worse, by how much. */
   better: Measure[];
   worse: { measure: Measure; by: number }[];
+  /** Why it is behind a way that what the teacher puts first would put after it. */
+  heldBack?: 'stops' | 'gear';
 }
 
-/** Steps of each measure that a teacher would notice: ways within the same step count as equal, and the next priority decides. */
+/** The step in which each measure is told: ways that are told alike count as equal, and the next priority decides. */
 const STEP: WayMeasures = {
-  activeShare: 0.03,
-  turns: 1,
-  waitSeconds: 15,
-  idleSeconds: 15,
-  evenness: 0.05,
-  floorShare: 0.05,
+  activeShare: 0.01,
+  turns: 0.1,
+  waitSeconds: 1,
+  idleSeconds: 1,
+  evenness: 0.01,
+  floorShare: 0.01,
   gearShort: 1,
   adults: 1,
-  setUpMinutes: 2,
+  setUpMinutes: 1,
 };
 
 /**
- * The ways ranked by what the teacher puts first: fewer stops, then less gear short, then the priorities in their order, each in
- * steps that are noticed; what is then equal by the mean place of all its measures between the worst and the best, ties in the given order.
+ * The ways ranked by what the teacher puts first. Fewer stops and less gear short go before that, since nobody can play what stops;
+ * a way that is behind for one of these alone says so (`heldBack`). The priorities decide in their order, each as it is told; what is then equal by the mean place of all its measures between the worst and the best, ties in the given order.
  */
 export function rankWays(ways: readonly Way[], priorities: readonly Measure[]): RankedWay[] {
   const ends = new Map(
@@ -42,17 +44,19 @@ export function rankWays(ways: readonly Way[], priorities: readonly Measure[]): 
       return sum + (MORE_IS_BETTER[m] ? share : 1 - share);
     }, 0) / MEASURES.length;
   const steps = (way: Way, m: Measure) => Math.round(way.measures[m] / STEP[m]) * (MORE_IS_BETTER[m] ? -1 : 1);
-  const order = ways
-    .map((way, i) => ({
-      way,
-      i,
-      keys: [way.stops.length, way.measures.gearShort, ...priorities.map((m) => steps(way, m)), -placeOf(way), i],
-    }))
-    .sort((a, b) => a.keys.map((key, k) => key - b.keys[k]).find((by) => Math.abs(by) > 1e-12) ?? 0);
-  const first = order[0]?.way.measures;
-  return order.map(({ way }, i) => ({
+  const compare = (a: readonly number[], b: readonly number[]) => a.map((key, k) => key - b[k]).find((by) => Math.abs(by) > 1e-12) ?? 0;
+  const wished = (way: Way) => priorities.map((m) => steps(way, m));
+  const keys = new Map(ways.map((way, i) => [way, [way.stops.length, way.measures.gearShort, ...wished(way), -placeOf(way), i]]));
+  const order = [...ways].sort((a, b) => compare(keys.get(a)!, keys.get(b)!));
+  const heldBack = (way: Way, i: number): RankedWay['heldBack'] => {
+    const before = order.slice(0, i).find((other) => compare(wished(way), wished(other)) < 0);
+    return before && (before.stops.length < way.stops.length ? 'stops' : 'gear');
+  };
+  const first = order[0]?.measures;
+  return order.map((way, i) => ({
     ...way,
     rank: i + 1,
+    ...(heldBack(way, i) && { heldBack: heldBack(way, i) }),
     better: MEASURES.filter((m) => gain(way.measures, first, m) > 0),
     worse: MEASURES.filter((m) => gain(way.measures, first, m) < 0).map((m) => ({ measure: m, by: -gain(way.measures, first, m) })),
   }));

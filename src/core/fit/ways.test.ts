@@ -5,6 +5,7 @@ import { applyEdit } from '../model/edit.ts';
 import { findingKey } from '../model/finding.ts';
 import type { FormatId } from '../model/game.ts';
 import type { Attendance } from '../model/period.ts';
+import { heldBackWords } from '../words/ways.en.ts';
 import { fitUnweighed } from './fit.ts';
 import type { FitInput, FittedBlock } from './fitted.ts';
 import { rankWays } from './rankWays.ts';
@@ -120,6 +121,11 @@ describe('searchWays', () => {
     }
   });
 
+  it('has titles of choices that do not contradict the way: no count that another choice changes', () => {
+    for (const { found: each } of all.values())
+      for (const way of each.ways) for (const title of way.choices.map((c) => fitWords(c))) expect(title).not.toMatch(/wait/);
+  });
+
   it('has no ways for a block that is no game, or nobody’s', () => {
     expect(found(demoDesk(), 'mills-water').ways).toEqual([]);
     expect(found(demoDesk(), 'nothing').ways).toEqual([]);
@@ -143,10 +149,32 @@ describe('rankWays', () => {
       expect(ranked.map((w) => w.rank)).toEqual(ranked.map((_, i) => i + 1));
       const values = ranked.filter((w) => !w.stops.length).map((w) => w.measures[measure]);
       const best = MORE_IS_BETTER[measure] ? Math.max(...values) : Math.min(...values);
-      const step = { activeShare: 0.03, setUpMinutes: 2, turns: 1, floorShare: 0.05 }[measure as 'turns']!;
+      const step = { activeShare: 0.01, setUpMinutes: 1, turns: 0.1, floorShare: 0.01 }[measure as 'turns']!;
       expect(Math.abs(values[0] - best)).toBeLessThanOrEqual(step + 1e-9);
+      // Those that fit are in the very order of what was put first, as it is told.
+      const told = ranked.filter((w) => !w.stops.length && !w.measures.gearShort).map((w) => Math.round(w.measures[measure] / step));
+      expect(told).toEqual([...told].sort((a, b) => (MORE_IS_BETTER[measure] ? b - a : a - b)));
       expect(ranked.map((w) => Math.min(1, w.stops.length))).toEqual(ranked.map((w) => Math.min(1, w.stops.length)).sort());
     }
+  });
+
+  it('says where a stop or missing gear is why a way is not higher', () => {
+    const { ways } = found(threeAway(LESSONS.bridges), LESSONS.bridges.blocks.find((b) => b.game)!.id);
+    const [good, other] = ways;
+    const best = { ...other, key: 'best', measures: { ...other.measures, activeShare: 1, gearShort: 0 } };
+    const stopped = { ...best, key: 'stopped', stops: ['a', 'b'] };
+    const short = { ...best, key: 'short', measures: { ...best.measures, gearShort: 1 } };
+    const plain = { ...good, stops: [], measures: { ...good.measures, gearShort: 0, activeShare: 0.5 } };
+    const ranked = rankWays([stopped, short, plain], ['activeShare', 'turns', 'adults']);
+    expect(ranked.map((w) => [w.key, w.heldBack])).toEqual([
+      [plain.key, undefined],
+      ['short', 'gear'],
+      ['stopped', 'stops'],
+    ]);
+    expect(ranked.map(heldBackWords)).toEqual(['', 'Would be higher, but 1 of its gear is short', 'Would be higher, but 2 checks stop it']);
+    expect(
+      rankWays([plain, { ...stopped, measures: { ...stopped.measures, activeShare: 0.1 } }], ['activeShare'])[1].heldBack,
+    ).toBeUndefined();
   });
 });
 

@@ -1,4 +1,4 @@
-import { assign } from '../arrange/assign.ts';
+import { assign } from '../assign.ts';
 
 /** Groups of ids, by index: a pennant each. */
 export type Groups = readonly (readonly string[])[];

@@ -1,4 +1,4 @@
-import { assign } from '../arrange/assign.ts';
+import { assign } from '../assign.ts';
 
 export interface RotaRequest {
   players: readonly string[];

@@ -24,8 +24,15 @@ export function measureWords(measure: Measure, value: number): string {
   return String(value);
 }
 
+/** Why a way is behind others that are no better in what the teacher puts first; '' where that alone decides. */
+export function heldBackWords({ heldBack, stops, measures }: Pick<RankedWay, 'heldBack' | 'stops' | 'measures'>): string {
+  if (heldBack === 'stops') return `Would be higher, but ${stops.length === 1 ? '1 check stops' : `${stops.length} checks stop`} it`;
+  if (heldBack === 'gear') return `Would be higher, but ${measures.gearShort} of its gear ${measures.gearShort === 1 ? 'is' : 'are'} short`;
+  return '';
+}
+
 /** Why today's way has its rank, in one sentence. */
-export function rankWords(way: RankedWay, count: number, priorities: readonly Measure[]): string {
+export function rankWords(way: RankedWay, count: number, priorities: readonly Measure[], first: Pick<RankedWay, 'measures'> = way): string {
   if (way.stops.length)
     return `Today's way does not fit: ${way.stops.length === 1 ? 'one check stops' : `${way.stops.length} checks stop`} it.`;
   if (count === 1) return 'No other way tried is better at anything.';
@@ -34,11 +41,14 @@ export function rankWords(way: RankedWay, count: number, priorities: readonly Me
   const by = [...way.worse]
     .sort((a, b) => order(a.measure) - order(b.measure))
     .slice(0, 2)
-    .map(({ measure, by: less }) => `${MEASURE_WORDS[measure].said} (by ${measureWords(measure, less)})`);
+    .map(
+      ({ measure }) =>
+        `${MEASURE_WORDS[measure].said}: ${measureWords(measure, first.measures[measure])}, yours ${measureWords(measure, way.measures[measure])}`,
+    );
   const better = [...way.better]
     .sort((a, b) => order(a) - order(b))
     .slice(0, 2)
     .map((m) => MEASURE_WORDS[m].said);
-  const against = by.length ? `The first is better in ${by.join(' and ')}` : 'The first is as good in everything you put first';
-  return `Today's way is number ${way.rank} of ${count}. ${against}${better.length ? `; today's is better in ${better.join(' and ')}` : ''}.`;
+  const against = by.length ? `The first is better in ${by.join('; in ')}` : 'The first is as good in everything you put first';
+  return `Today's way is number ${way.rank} of ${count}. ${against}.${better.length ? ` Today's is better in ${better.join(' and ')}.` : ''}`;
 }

@@ -92,10 +92,10 @@ export const targetClashWords = {
     'clash-sides': (d) => `Use ${s(n(d, 'count'), 'side')}`,
     'clash-object': (d) => `Play with ${many(t(d, 'to'))}`,
     ...roundIdeaWords('clash'),
-    'clash-targets': (d) => `Use ${n(d, 'count')} of them`,
+    'clash-targets': (d) => `Use ${s(n(d, 'count'), 'target')}`,
     'clash-edge': (d) => `Leave ${t(d, 'gapWords')} to the walls`,
     'clash-wide': () => 'Use all of the floor',
-    'clash-two': () => 'Two sides, without feeders and guards',
+    'clash-two': () => 'Use 2 sides, without feeders and guards',
     'clash-apart': () => 'Play without feeders and guards',
   },
 } satisfies FormatWords;

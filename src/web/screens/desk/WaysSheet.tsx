@@ -4,10 +4,10 @@ import type { FitInput, FittedBlock } from '../../../core/fit/fitted.ts';
 import { type RankedWay, rankWays } from '../../../core/fit/rankWays.ts';
 import type { LeftOut } from '../../../core/fit/ways.ts';
 import type { Measure } from '../../../core/fit/waysMeasured.ts';
-import { duration, type Speak, uncapital } from '../../../core/formats/speak.ts';
+import { counted, duration, type Speak, uncapital } from '../../../core/formats/speak.ts';
 import { type Edit, gesture } from '../../../core/model/edit.ts';
 import { fixWords, formatWords } from '../../../core/words/en.ts';
-import { MEASURE_WORDS, measureWords, rankWords } from '../../../core/words/ways.en.ts';
+import { heldBackWords, MEASURE_WORDS, measureWords, rankWords } from '../../../core/words/ways.en.ts';
 import { MiniFloor } from '../../floor/MiniFloor.tsx';
 import { useWays, type WaysState } from '../../worker/useWays.ts';
 import { readPriorities, WayPriorities } from './WayPriorities.tsx';
@@ -38,7 +38,7 @@ export function WaysSheet({ input, block, speak, perform }: Props) {
     <div className="flex flex-col gap-3 p-4">
       <WayPriorities chosen={priorities} onChoose={setPriorities} />
       <Progress state={state} />
-      {today && <p role="status">{rankWords(today, ranked.length, priorities)}</p>}
+      {today && <p role="status">{rankWords(today, ranked.length, priorities, ranked[0])}</p>}
       <ol aria-label={`Ways to run ${block.title}`} className="flex flex-col">
         {shown.map((way) => (
           <WayRow
@@ -114,7 +114,10 @@ interface RowProps {
 
 function WayRow({ way, room, unit, title, most, onTake }: RowProps) {
   const { measures, pieces } = way;
+  const waiting = way.groups - pieces.length;
   const more = [
+    heldBackWords(way),
+    waiting > 0 ? `${waiting === 1 ? '1 group waits' : `${waiting} groups wait`} with a task` : '',
     measures.waitSeconds && !measures.idleSeconds ? 'those who wait have a task' : '',
     measures.evenness < 0.99 ? `least active student: ${measureWords('evenness', measures.evenness)} of average` : '',
     measures.adults > 1 ? `${measures.adults} adults to see all` : '',
@@ -130,8 +133,8 @@ function WayRow({ way, room, unit, title, most, onTake }: RowProps) {
       <div className="min-w-0">
         <p className="leading-5 font-bold">{title}</p>
         <p className="text-xs text-muted">
-          {pieces.length !== way.groups && `${pieces.length} ${unit}${pieces.length === 1 ? '' : 's'}, `}
-          {way.groups} groups of up to {way.largest}, rounds of {duration(way.workSeconds)},{' '}
+          {pieces.length !== way.groups && `${counted(pieces.length, unit)}, `}
+          {counted(way.groups, 'group')} of up to {way.largest}, rounds of {duration(way.workSeconds)},{' '}
           {measureWords('floorShare', measures.floorShare)} of floor
         </p>
         <dl className="mt-1 grid grid-cols-4 gap-x-2">
