@@ -53,10 +53,10 @@ const FINDINGS: Record<FindingCode, (d: Data, speak: Speak) => Sentence> = {
   }),
   'apart-together': (d, speak) => ({
     what: `${speak.student(t(d, 'a'))} and ${speak.student(t(d, 'b'))} are together`,
-    why: `Both are in group ${n(d, 'group') + 1}; you wished them apart.`,
+    why: `Both are in group ${n(d, 'group') + 1}. The pairing keeps them apart.`,
   }),
   'adult-in-two-places': (d) => ({
-    what: `${t(d, 'helper')} is needed in ${(d.groups as number[]).length} groups at once`,
+    what: `${t(d, 'helper')} is needed in ${counted((d.groups as number[]).length, 'group')} at once`,
     why: `Those ${t(d, 'helper')} supports are in groups ${(d.groups as number[]).map((g) => g + 1).join(', ')}. One adult is in one place.`,
   }),
   'groups-evened': (d, speak) => {
@@ -89,8 +89,8 @@ const FINDINGS: Record<FindingCode, (d: Data, speak: Speak) => Sentence> = {
     why: 'Even at their shortest they do not fit before the bell.',
   }),
   'rotation-overflow': (d) => ({
-    what: `${n(d, 'overflow')} of ${n(d, 'groups')} groups have no station`,
-    why: `There are ${n(d, 'stations')}. In every round that many groups wait.`,
+    what: `${n(d, 'overflow')} of ${counted(n(d, 'groups'), 'group')} ${n(d, 'overflow') === 1 ? 'has' : 'have'} no station`,
+    why: `There ${n(d, 'stations') === 1 ? 'is 1' : `are ${n(d, 'stations')}`}. In every round the others wait.`,
   }),
   'mark-unreachable': (d, speak) => ({
     what: 'One corner can’t be measured from two walls',
@@ -109,7 +109,7 @@ const FIXES: Record<FixCode, (d: Data, speak: Speak) => string> = {
   'shorten-explaining': (d) => `Explain in ${duration(n(d, 'seconds'))}`,
   'move-piece': (d, speak) => `Move it ${speak.metres(n(d, 'metres'))} ${bearing(n(d, 'dx'), n(d, 'dy'))}`,
   'swap-pieces': (d) => `Swap ${n(d, 'a')} and ${n(d, 'b')}`,
-  'level-groups': () => 'Deal the groups anew',
+  'level-groups': () => 'Make the groups again',
   'let-fit-decide': () => 'Let the work time fill the period',
   'unpin-length': () => 'Unpin the length',
   'set-stop-signal': () => 'Use the usual signal',

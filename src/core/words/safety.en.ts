@@ -1,4 +1,4 @@
-import { capital, counted, type Speak } from '../formats/speak.ts';
+import { capital, counted, many, type Speak } from '../formats/speak.ts';
 import { laidWords, USE_WORDS } from './floor.en.ts';
 
 type Data = Record<string, unknown>;
@@ -7,7 +7,7 @@ const n = (d: Data, key: string) => Number(d[key]);
 const the = (d: Data, key: string) => laidWords(String(d[key] ?? ''));
 const use = (d: Data) => USE_WORDS[d.use as keyof typeof USE_WORDS] ?? 'throwing';
 const LOCAL = 'Side Court default. Local rules decide.';
-const pair = (d: Data) => (the(d, 'a') === the(d, 'b') ? `Two ${the(d, 'a')}s` : `${capital(the(d, 'a'))} and ${the(d, 'b')}`);
+const pair = (d: Data) => (the(d, 'a') === the(d, 'b') ? `Two ${many(the(d, 'a'))}` : `${capital(the(d, 'a'))} and ${the(d, 'b')}`);
 
 /** What the checks of the floor say. */
 export const SAFETY_FINDINGS = {
@@ -31,7 +31,7 @@ export const SAFETY_FINDINGS = {
   }),
   'run-out-short': (d, speak) => ({
     what: `${speak.metres(n(d, 'found'))} to the ${String(d.what)} after a run`,
-    why: `A run of ${speak.metres(n(d, 'runM'))} wants ${speak.metres(n(d, 'wanted'))} to stop${d.wall === 'padded' ? '; pads soften, they do not stop' : ''}. ${LOCAL}`,
+    why: `A run of ${speak.metres(n(d, 'runM'))} needs ${speak.metres(n(d, 'wanted'))} to stop${d.wall === 'padded' ? '; pads soften, they do not stop' : ''}. ${LOCAL}`,
   }),
   'overhead-lofted': (d, speak) => ({
     what: `The ${String(d.what)} hangs over a lofted lane`,
@@ -42,12 +42,12 @@ export const SAFETY_FINDINGS = {
     why: 'A hard throw or hit reaches it. Turn it to another wall.',
   }),
   'swings-touch': (d, speak) => ({
-    what: `Swings at two ${the(d, 'a')}s touch`,
-    why: `${speak.metres(n(d, 'found'))} between them; reach, implement and a step of both want ${speak.metres(n(d, 'wanted'))}. ${LOCAL}`,
+    what: `Swings at two ${many(the(d, 'a'))} touch`,
+    why: `${speak.metres(n(d, 'found'))} between them; reach, implement and a step of both need ${speak.metres(n(d, 'wanted'))}. ${LOCAL}`,
   }),
   'swing-at-wall': (d, speak) => ({
     what: 'A swing reaches the wall',
-    why: `${speak.metres(n(d, 'found'))} to the wall; reach, implement and a step want ${speak.metres(n(d, 'wanted'))}.`,
+    why: `${speak.metres(n(d, 'found'))} to the wall; reach, implement and a step need ${speak.metres(n(d, 'wanted'))}.`,
   }),
   'line-behind-swing': (d, speak) => ({
     what: `The ${the(d, 'a')} is too near a swing`,
@@ -75,7 +75,7 @@ export const SAFETY_FINDINGS = {
   }),
   unseen: (d) => ({
     what: `You can’t see all of ${(d.names as string[]).map(laidWords).slice(0, 3).join(', ')} from your spot`,
-    why: `Something higher than a child is in between: ${n(d, 'hidden')} of ${n(d, 'points')} sight lines are blocked.`,
+    why: `Something higher than a child is in between: ${n(d, 'hidden')} of ${counted(n(d, 'points'), 'sight line')} ${n(d, 'hidden') === 1 ? 'is' : 'are'} blocked.`,
   }),
   'route-narrow': (d, speak) => ({
     what: `The way to ${n(d, 'number')} ${String(d.title)} is ${speak.metres(n(d, 'found'))} wide`,

@@ -35,7 +35,7 @@ export const advanceCourtWords = {
   actions: { error: 'error' },
   restart: 'the next error',
   summary: (v, rounds, work, _, places) =>
-    `${s(places, 'court')} · ${s(rounds, 'round')} of ${duration(work)} · ${t(v, 'positions')} positions`,
+    `${s(places, 'court')} · ${s(rounds, 'round')} of ${duration(work)} · ${s(n(v, 'positions'), 'position')}`,
   card: {
     task: (d) => ['Task', t(d, 'text')],
     object: (d) => ['With', `one ${t(d, 'gearKind')} a court`],
@@ -77,7 +77,7 @@ export const advanceCourtWords = {
       why: `${Math.round(n(d, 'metres'))} m are painted there already and need no tape.`,
     }),
     'court-does-not-fit': (d) => ({
-      what: `${n(d, 'placed')} of ${s(n(d, 'wanted'), 'court')} fit on the floor`,
+      what: `${n(d, 'placed')} of ${s(n(d, 'wanted'), 'court')} ${n(d, 'placed') === 1 ? 'fits' : 'fit'} on the floor`,
       why: `Each takes ${t(d, 'sizeWords')} with its line, clear of walls, doors and posts.`,
     }),
     'line-too-near': (d) => ({
@@ -93,7 +93,7 @@ export const advanceCourtWords = {
     courts: (d) => `Use ${s(n(d, 'count'), 'court')}`,
     'line-task': (d) => `Give the line a task (${percent(n(d, 'share'))} idle → 0%)`,
     'task-in-line': () => 'Give students in line a task',
-    'places-each': (d) => `Use ${n(d, 'count')} positions a court`,
+    'places-each': (d) => `Use ${s(n(d, 'count'), 'position')} a court`,
     'close-courts': (d) => `Put courts ${t(d, 'gapWords')} apart`,
     'smaller-courts': (d) => `Make courts ${t(d, 'spacingWords')}`,
     'move-line': (d) => `Move the line ${t(d, 'gapWords')} from the court`,

@@ -155,7 +155,7 @@ export const chaseWords = {
       why: 'In dim light students must know where the walls and edges are. Side Court default. Local rules decide.',
     }),
     'chase-all-hunt': (d) => ({
-      what: `${n(d, 'hunters')} hunters for ${s(n(d, 'playing'), 'student')}`,
+      what: `${s(n(d, 'hunters'), 'hunter')} for ${s(n(d, 'playing'), 'student')}`,
       why: 'There is hardly anyone left to chase.',
     }),
   },

@@ -64,16 +64,16 @@ export const courseWords = {
       why: `They need ${t(d, 'metresWords')} of path clear of walls, doors and posts.`,
     }),
     'course-flows': (d) => ({
-      what: `${n(d, 'perMinute')} laps a minute, all together`,
+      what: `${s(n(d, 'perMinute'), 'lap')} a minute, all together`,
       why: holding(d),
     }),
     'course-queue': (d) => ({
       what: n(d, 'queue') > 1 ? `A line of ${n(d, 'queue')} before ${t(d, 'title')}` : `Up to ${duration(n(d, 'seconds'))} of waiting`,
-      why: `${n(d, 'perMinute')} laps a minute, all together. ${holding(d)} Students wait ${percent(n(d, 'share'))} of the time, with nothing to do.`,
+      why: `${s(n(d, 'perMinute'), 'lap')} a minute, all together. ${holding(d)} Students wait ${percent(n(d, 'share'))} of the time, with nothing to do.`,
     }),
     'course-queue-works': (d) => ({
       what: n(d, 'queue') > 1 ? `A line of ${n(d, 'queue')} before ${t(d, 'title')}` : `Up to ${duration(n(d, 'seconds'))} of waiting`,
-      why: `${n(d, 'perMinute')} laps a minute, all together. ${holding(d)} In line: ${t(d, 'task')}.`,
+      why: `${s(n(d, 'perMinute'), 'lap')} a minute, all together. ${holding(d)} In line: ${t(d, 'task')}.`,
     }),
   },
   fixes: {

@@ -81,7 +81,7 @@ export const skillLaneWords = {
       why: 'Their last step went well, or badly, on two days. The lanes are as long as the farthest step needs.',
     }),
     'lane-does-not-fit': (d) => ({
-      what: `${n(d, 'placed')} of ${s(n(d, 'wanted'), 'lane')} fit on the floor`,
+      what: `${n(d, 'placed')} of ${s(n(d, 'wanted'), 'lane')} ${n(d, 'placed') === 1 ? 'fits' : 'fit'} on the floor`,
       why: `A lane takes ${t(d, 'sizeWords')}, clear of walls, doors and posts.`,
     }),
     'lane-waiting': (d) => ({
