@@ -144,7 +144,7 @@ describe('a lesson on courts', () => {
     await screen.click('button', 'End lesson');
     await screen.click('button', 'End lesson and open the logbook');
     await screen.says('Rallies at the top place in Bridge keepers');
-    await screen.says('1 rallies');
+    await screen.says('rallies: 1');
     await screen.expectAccessible();
   });
 });

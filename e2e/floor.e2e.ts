@@ -53,11 +53,11 @@ describe('pieces laid out on the desk', () => {
     await pick('What', 'cone');
     await pick('How', 'in a ring');
     await screen.fill('How many', 'many');
-    await screen.click('button', 'Lay it out');
+    await screen.click('button', 'Add it');
     await screen.says('"many" is not a number from 1 to 60.');
     await screen.fill('How many', '6');
     await screen.expectAccessible();
-    await screen.click('button', 'Lay it out');
+    await screen.click('button', 'Add it');
     const ring = await stored('weather', (p) => p.length === 6);
     const middle = { x: ring.reduce((s, p) => s + p.x, 0) / 6, y: ring.reduce((s, p) => s + p.y, 0) / 6 };
     const radii = ring.map((p) => Math.hypot(p.x - middle.x, p.y - middle.y));
@@ -79,6 +79,42 @@ describe('pieces laid out on the desk', () => {
     await screen.says('Round 1 of');
     await screen.click('button', /^Undo: remove cone/);
     await stored('weather', (p) => p.length === 6);
+  });
+
+  it('are added where a box is dragged on the floor, or typed; what they keep clear of is said', async () => {
+    await screen.page.goto(`${app.base}/desk/weather-${today}`);
+    await screen.says('Round 1 of');
+    const before = (await laid('weather')).length;
+    await screen.click('button', 'Add to the floor …');
+    await screen.says(/Keeps clear of .*door.*areas of the game/);
+    await pick('What', 'spot');
+    await pick('How', 'spread as far apart as can be');
+    await screen.click('button', 'Drag a box …');
+    await screen.says('Drag a box on the floor');
+    const { mouse } = screen.page;
+    await mouse.move(320, 260);
+    await mouse.down();
+    await mouse.move(560, 420, { steps: 6 });
+    await mouse.up();
+    const value = async (label: string) =>
+      Number.parseFloat(await (await screen.find('textbox', label)).evaluate((e) => (e as HTMLInputElement).value));
+    const [west, south, across, along] = [await value('From west'), await value('From south'), await value('Across'), await value('Along')];
+    expect(across).toBeGreaterThan(4);
+    expect(along).toBeGreaterThan(2);
+    await screen.expectAccessible();
+    await screen.click('button', 'Add it');
+    const all = await stored('weather', (p) => p.length > before);
+    const fresh = all.filter((p) => p.laid === 'spot');
+    expect(fresh.length).toBeGreaterThan(0);
+    for (const { x, y } of fresh) {
+      expect(x).toBeGreaterThan(west);
+      expect(x).toBeLessThan(west + across);
+      expect(y).toBeGreaterThan(south);
+      expect(y).toBeLessThan(south + along);
+    }
+    await screen.press('Escape');
+    await screen.click('button', /^Undo: add \d+ spots?/);
+    await stored('weather', (p) => p.length === before);
   });
 
   it('several are brought in line and spaced evenly; measures are typed; nonsense is refused and stays', async () => {

@@ -165,4 +165,52 @@ describe('a room as it is', () => {
     expect(rooms.filter((r) => r.partOf === 'mill-gym')).toHaveLength(2);
     expect(rooms.find((r) => r.partOf === 'mill-gym')!.walls).toContain('curtain');
   });
+
+  it('has doors and things that are dragged and typed, new ones in free space, each undone by name', async () => {
+    await screen.page.goto(`${app.base}/rooms/upper-yard`);
+    const yard = async () =>
+      (await (await fetch(`${app.base}/api/rooms/upper-yard`)).json()) as {
+        doors: { id: string; name: string; wall: number; atM: number; widthM: number }[];
+        fixed: { id: string; thing: string; xM: number; yM: number; widthM: number; depthM: number }[];
+      };
+    const until = async (fits: (now: Awaited<ReturnType<typeof yard>>) => boolean) => {
+      for (let i = 0; i < 200 && !fits(await yard()); i++) await pause(50);
+      expect(fits(await yard())).toBe(true);
+    };
+    const drag = async (name: RegExp, dx: number, dy: number) => {
+      const box = (await (await screen.find('button', name)).boundingBox())!;
+      const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+      await screen.page.mouse.move(x, y);
+      await screen.page.mouse.down();
+      await screen.page.mouse.move(x + dx, y + dy, { steps: 5 });
+      await screen.page.mouse.up();
+    };
+    const before = await yard();
+    const [planter] = before.fixed;
+    await drag(/from the west, .* from the south/, -60, 30);
+    await until((now) => now.fixed[0].xM < planter.xM - 1 && now.fixed[0].yM < planter.yM - 0.5);
+    await screen.click('button', /^Undo: move /);
+    await until((now) => now.fixed[0].xM === planter.xM && now.fixed[0].yM === planter.yM);
+    await screen.says('Undo: move', { not: true });
+    await drag(new RegExp(`^${before.doors[0].name}, door 1`), 70, 0);
+    await until((now) => now.doors[0].atM !== before.doors[0].atM || now.doors[0].wall !== before.doors[0].wall);
+    await screen.click('button', new RegExp(`^Undo: move ${before.doors[0].name}`));
+    await until((now) => now.doors[0].atM === before.doors[0].atM);
+    await screen.says('Undo: move', { not: true });
+    await drag(/^Corner 3,/, -40, 20);
+    await screen.click('button', 'Undo: move corner 3');
+    await screen.says('Undo: move', { not: true });
+    await screen.click('button', 'Add a door');
+    await until((now) => now.doors.length === before.doors.length + 1);
+    const { doors } = await yard();
+    const fresh = doors.at(-1)!;
+    for (const d of doors.slice(0, -1))
+      expect(d.wall !== fresh.wall || d.atM + d.widthM <= fresh.atM || fresh.atM + fresh.widthM <= d.atM).toBe(true);
+    await screen.click('button', 'Add a post');
+    await until((now) => now.fixed.length === before.fixed.length + 1);
+    await screen.fill('Diameter', '1.2');
+    await screen.press('Enter');
+    await until((now) => now.fixed.at(-1)!.widthM === 1.2 && now.fixed.at(-1)!.depthM === 1.2);
+    await screen.expectAccessible();
+  });
 });

@@ -1,5 +1,5 @@
 import type { FittedGame } from '../../core/fit/fitted.ts';
-import type { Point } from '../../core/geometry/point.ts';
+import type { Point, Rect } from '../../core/geometry/point.ts';
 import type { LaidPiece } from '../../core/model/laidPiece.ts';
 import type { Room } from '../../core/model/room.ts';
 import type { FloorZone } from '../../core/safety/floorZones.ts';
@@ -37,6 +37,8 @@ export interface FloorProps {
   onMove?(ids: string[], dx: number, dy: number): void;
   onTurn?(id: string, byDeg: number): void;
   onTakeUp?(ids: string[]): void;
+  /** A box is being drawn: told where, or null where it was too small. */
+  onBox?(box: Rect | null): void;
   faded?: boolean;
 }
 

@@ -12,6 +12,7 @@ import { boxOf } from '../../core/model/shape.ts';
 import { movesBetween } from '../../core/rotation/moves.ts';
 import { LAID_WORDS } from '../../core/words/floor.en.ts';
 import { AdaptMarks } from './AdaptMarks.tsx';
+import { BoxDraw } from './BoxDraw.tsx';
 import type { FloorProps } from './Floor.tsx';
 import { GroupPennants } from './GroupPennants.tsx';
 import { LaidDrawing, StillThing } from './LaidDrawing.tsx';
@@ -130,6 +131,7 @@ export function FloorDrawing(props: Props) {
         {ringsApart((props.rings ?? []).map((ring) => ({ ...ring, x: scale.x(ring.x), y: scale.y(ring.y) }))).map((ring) => (
           <ChalkRing key={ring.number} {...ring} r={RING_PX} />
         ))}
+        {props.onBox && <BoxDraw scale={scale} onBox={props.onBox} />}
       </svg>
       {props.onMove && (
         <div className="absolute top-2 left-1 flex flex-col" role="group" aria-label="Zoom">

@@ -1,8 +1,11 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { byWall, distance, edgesOf, type Point } from '../../core/geometry/point.ts';
+import type { Door } from '../../core/model/door.ts';
+import type { FixedThing } from '../../core/model/fixedThing.ts';
 import type { Room } from '../../core/model/room.ts';
+import { moveDoor, moveFixed } from '../../core/model/roomMoves.ts';
 import type { Units } from '../parts/units.ts';
-import { arrowStep, pointIn, SETTLE_MS, snap } from './gesture.ts';
+import { Handle } from './Handle.tsx';
 import { RoomMeasure } from './RoomMeasure.tsx';
 import { RoomPaint } from './RoomPaint.tsx';
 import { Scaled } from './Scaled.tsx';
@@ -16,6 +19,9 @@ interface Props {
   corner: number | null;
   onCorner(corner: number | null): void;
   onMove(corner: number, to: Point): void;
+  /** A door, or a thing, dragged: its middle. */
+  onDoor(door: Door, to: Point): void;
+  onFixed(thing: FixedThing, to: Point): void;
   /** The measuring tape's two ends; null while it is rolled up. */
   tape: [Point, Point] | null;
   onTape(tape: [Point, Point]): void;
@@ -31,10 +37,16 @@ export function RoomFloor(props: Props) {
   );
 }
 
-function Drawing({ room, units, corner, onCorner, onMove, tape, onTape, scale }: Props & { scale: Scale }) {
+function Drawing({ room, units, corner, onCorner, onMove, onDoor, onFixed, tape, onTape, scale }: Props & { scale: Scale }) {
   const [moving, setMoving] = useState<{ corner: number; at: Point } | null>(null);
   const outline = room.outline.map((p, i) => (moving?.corner === i ? moving.at : p));
-  const shown = moving ? { ...room, outline, doors: room.doors.filter((d) => d.wall < outline.length) } : room;
+  const [pulled, setPulled] = useState<{ id: string; at: Point } | null>(null);
+  const shown = {
+    ...room,
+    outline,
+    doors: room.doors.filter((d) => d.wall < outline.length).map((d) => (pulled?.id === d.id ? moveDoor(room, d, pulled.at) : d)),
+    fixed: room.fixed.map((f) => (pulled?.id === f.id ? moveFixed(room, f, pulled.at) : f)),
+  };
   return (
     <svg
       width={scale.width}
@@ -63,6 +75,42 @@ function Drawing({ room, units, corner, onCorner, onMove, tape, onTape, scale }:
           >
             {units.say(length)}
           </text>
+        );
+      })}
+      {room.doors.map((door, i) => {
+        const middle = (d: Door) => byWall(room.outline, d.wall)(d.atM + d.widthM / 2, 0);
+        const now = shown.doors.find((d) => d.id === door.id) ?? door;
+        return (
+          <Handle
+            key={door.id}
+            at={middle(door)}
+            shown={middle(now)}
+            name="D"
+            label={`${door.name}, door ${i + 1}, ${units.say(now.atM)} along its wall`}
+            chosen={pulled?.id === door.id}
+            scale={scale}
+            onChoose={() => undefined}
+            onMoving={(at) => setPulled(at && { id: door.id, at })}
+            onMove={(to) => onDoor(door, to)}
+          />
+        );
+      })}
+      {room.fixed.map((thing, i) => {
+        const now = shown.fixed[i];
+        const middle = (f: FixedThing) => ({ x: f.xM + f.widthM / 2, y: f.yM + f.depthM / 2 });
+        return (
+          <Handle
+            key={thing.id}
+            at={middle(thing)}
+            shown={middle(now)}
+            name={thing.name.slice(0, 1).toUpperCase()}
+            label={`${thing.name}, ${units.say(now.xM)} from the west, ${units.say(now.yM)} from the south`}
+            chosen={pulled?.id === thing.id}
+            scale={scale}
+            onChoose={() => undefined}
+            onMoving={(at) => setPulled(at && { id: thing.id, at })}
+            onMove={(to) => onFixed(thing, to)}
+          />
         );
       })}
       {outline.map((p, i) => (
@@ -122,111 +170,6 @@ function MeasuringTape({
           onMove={(to) => onTape(i === 0 ? [held(to), tape[1]] : [tape[0], held(to)])}
         />
       ))}
-    </g>
-  );
-}
-
-const within = (v: number) => Math.max(0, Math.min(100, snap(v)));
-
-/** A point of the room that is dragged or stepped with arrow keys; told while it moves, and once where it came to lie. */
-function Handle({
-  at,
-  shown,
-  name,
-  label,
-  chosen,
-  scale,
-  onChoose,
-  onMoving,
-  onMove,
-}: {
-  at: Point;
-  shown: Point;
-  name: string;
-  label: string;
-  chosen: boolean;
-  scale: Scale;
-  onChoose(chosen: boolean): void;
-  onMoving(at: Point | null): void;
-  onMove(to: Point): void;
-}) {
-  const held = useRef(false);
-  const last = useRef<Point | null>(null);
-  const settle = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const told = (p: Point) => {
-    last.current = p;
-    onMoving(p);
-  };
-  const drop = () => {
-    if (held.current && last.current) onMove(last.current);
-    held.current = false;
-    last.current = null;
-    onMoving(null);
-  };
-  const key = (event: React.KeyboardEvent) => {
-    const step = arrowStep(event);
-    if (event.key === 'Escape') onChoose(false);
-    if (event.key === 'Enter' || event.key === ' ') {
-      event.preventDefault();
-      onChoose(true);
-    }
-    if (!step) return;
-    event.preventDefault();
-    onChoose(true);
-    const from = last.current ?? at;
-    told({ x: within(from.x + step[0]), y: within(from.y + step[1]) });
-    clearTimeout(settle.current);
-    settle.current = setTimeout(() => {
-      if (last.current) onMove(last.current);
-      last.current = null;
-      onMoving(null);
-    }, SETTLE_MS);
-  };
-  const [x, y] = [scale.x(shown.x), scale.y(shown.y)];
-  return (
-    <g
-      role="button"
-      tabIndex={0}
-      aria-label={label}
-      aria-pressed={chosen}
-      className="cursor-grab focus:outline-none [&:focus-visible>.focus-ring]:opacity-100"
-      onPointerDown={(event) => {
-        held.current = true;
-        event.currentTarget.setPointerCapture(event.pointerId);
-        onChoose(true);
-      }}
-      onPointerMove={(event) => {
-        if (!held.current) return;
-        const p = pointIn(event, scale);
-        told({ x: within(p.x), y: within(p.y) });
-      }}
-      onPointerUp={drop}
-      onPointerCancel={drop}
-      onKeyDown={key}
-    >
-      <rect
-        className="focus-ring opacity-0"
-        x={x - 14}
-        y={y - 14}
-        width="28"
-        height="28"
-        fill="none"
-        stroke="var(--color-tape)"
-        strokeWidth="2.5"
-      />
-      <circle cx={x} cy={y} r="10" fill={chosen ? 'var(--color-ink)' : 'white'} stroke="var(--color-ink)" strokeWidth="1.5" />
-      <text
-        x={x}
-        y={y}
-        textAnchor="middle"
-        dominantBaseline="central"
-        fontSize="12"
-        fontWeight="700"
-        fill={chosen ? 'white' : 'var(--color-ink)'}
-        pointerEvents="none"
-      >
-        {name}
-      </text>
     </g>
   );
 }

@@ -18,9 +18,12 @@ const KEYS: [string, string][] = [
   ['Arrow keys', 'Move what is chosen 10 cm, with Shift 50 cm; move a cut 15 s'],
   ['Shift + Enter, Shift + click', 'Choose one more (floor)'],
   ['R, Delete', 'Turn a piece, remove what is chosen (floor)'],
+  ['Enter or Space', 'Choose what has the focus (floor); Escape lets go of it'],
+  ['Arrow keys', 'Step through the marks (Set up the floor) or the seconds, Page Up and Down a minute (Try it out)'],
   ['Ctrl + K', 'Find anything'],
   ['Ctrl + Z, Ctrl + Shift + Z', 'Undo (Desk and every shelf), redo (Desk)'],
-  ['Space', 'Hold everything, go on (Whistle)'],
+  ['Space', 'Hold everything, resume (Whistle); take up a student, set down (Who)'],
+  ['Enter, Escape', 'Keep what was typed, put back what was there'],
   ['G then a letter', SHELVES.map((s) => `${s.key.toUpperCase()} ${s.label}`).join(', ')],
 ];
 

@@ -6,6 +6,9 @@ interface Revised {
 const waiting = new Map<string, Promise<unknown>>();
 const newest = new Map<string, Revised>();
 
+/** A record that was stored by other means than `saveRecord`: what is saved next goes on top of it. */
+export const noteSaved = (path: string, record: Revised): void => void newest.set(path, record);
+
 /**
  * The record as stored after `change`. Saves of one record run one after another, each on top of what the one before it
  * stored, so that two quick changes in one window do not meet as strangers; another window's change still answers 409.

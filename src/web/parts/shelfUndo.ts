@@ -3,6 +3,7 @@ import { useCallback, useSyncExternalStore } from 'react';
 import type { Removal } from '../../core/model/removal.ts';
 import { ApiProblem, call } from '../api.ts';
 import { shortBell, shortDate } from './now.ts';
+import { noteSaved } from './saveRecord.ts';
 import { storedJson } from './storedJson.ts';
 
 /** A change of facts that this window made, and the request that takes it back: a removal brought back, a record as it was before, something new removed. */
@@ -48,6 +49,16 @@ export const removalStep = (removal: Removal): ShelfStep => ({
 export const refreshFacts = (client: QueryClient, gone?: string) =>
   client.invalidateQueries({ predicate: ({ queryKey: [of, ...about] }) => of !== 'fitted' && of !== 'open' && !about.includes(gone) });
 
+/** A record was put back: it is as the step before found it, under a new revision. */
+function putBack(path: string, revision: number, record: { revision?: number }): void {
+  noteSaved(path, { ...record, revision });
+  const renewed = (s: ShelfStep): ShelfStep =>
+    s.request.path === path && s.request.method === 'PUT'
+      ? { ...s, request: { ...s.request, body: { ...(s.request.body as object), revision } } }
+      : s;
+  change(steps.map(renewed));
+}
+
 /** Changes of facts in this window, newest last; `add` one that was made, `undo` one. */
 export function useShelfUndo() {
   const client = useQueryClient();
@@ -57,7 +68,8 @@ export function useShelfUndo() {
     async ({ id, request: { method, path, body } }: ShelfStep) => {
       const forget = () => change(steps.filter((s) => s.id !== id));
       try {
-        await call(method, path, body);
+        const now = await call<{ revision?: number } | undefined>(method, path, body);
+        if (method === 'PUT' && now?.revision) putBack(path, now.revision, now);
       } catch (error) {
         // What is gone or was changed since cannot be taken back: the step before it can.
         if (error instanceof ApiProblem && (error.status === 404 || error.code === 'stale')) forget();

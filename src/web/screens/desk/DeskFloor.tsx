@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { type FittedBlock, type FittedLesson, laidIn } from '../../../core/fit/fitted.ts';
-import { boundsOf, middleOf } from '../../../core/geometry/point.ts';
+import { boundsOf, middleOf, type Rect } from '../../../core/geometry/point.ts';
 import type { Finding } from '../../../core/model/finding.ts';
 import type { Room } from '../../../core/model/room.ts';
 import { limitsFor, type School } from '../../../core/model/school.ts';
@@ -70,6 +70,8 @@ export function DeskFloor({
   });
   const [layers, setLayers] = useState<readonly Layer[]>(USUAL_LAYERS);
   const [laying, setLaying] = useState(false);
+  const [boxing, setBoxing] = useState(false);
+  const [box, setBox] = useState<Rect | null>(null);
   const game = block?.game;
   const rings = fitted ? ringsFor(findings, fitted, room, block?.id ?? null) : [];
   const limits = limitsFor(school);
@@ -103,10 +105,22 @@ export function DeskFloor({
           layers={layers}
           zones={zones}
           seen={seen}
+          {...(boxing && {
+            onBox: (drawn: Rect | null) => {
+              setBox(drawn);
+              setBoxing(false);
+              setLaying(true);
+            },
+          })}
           {...(!still && { onSelect: onChoose, onMove: edits.move, onTurn: edits.turn, onTakeUp: edits.takeUp })}
           faded={faded}
         />
-        {chosen.length > 0 && (
+        {boxing && (
+          <p role="status" className="absolute bottom-2 left-14 bg-tape px-3 py-1.5 text-white">
+            Drag a box on the floor: what you add goes in there.
+          </p>
+        )}
+        {chosen.length > 0 && !boxing && (
           <section
             aria-label="What is chosen"
             className={`absolute left-12 flex max-w-[calc(100%-3rem)] min-h-12 items-center gap-3 overflow-x-auto border-[1.5px] border-ink bg-paper px-3 whitespace-nowrap [scrollbar-width:thin] ${liesLow ? 'top-0' : 'bottom-0'}`}
@@ -138,6 +152,12 @@ export function DeskFloor({
           edits={edits}
           units={units}
           onLaid={onChoose}
+          box={box}
+          onBox={setBox}
+          onDraw={() => {
+            setLaying(false);
+            setBoxing(true);
+          }}
         />
       )}
     </>

@@ -157,7 +157,7 @@ function Results({ result }: { result: LogEntry['results'][number] }) {
             <span className="head text-base">{row.group + 1}</span>
             <span className="min-w-0 flex-1 leading-5 text-muted">
               {row.members.join(', ')}
-              {row.turns !== undefined && ` · ${row.turns} ${words.count}`}
+              {row.turns !== undefined && ` · ${words.count}: ${row.turns}`}
             </span>
             <span className={`head text-lg ${row.value === result.best && row.value > 0 ? 'text-good' : ''}`}>{row.value}</span>
           </li>

@@ -1,6 +1,7 @@
 import { boundsOf } from '../../../core/geometry/point.ts';
 import { FIXED_KINDS, type FixedThing, SIDES, usualThing } from '../../../core/model/fixedThing.ts';
 import type { Room } from '../../../core/model/room.ts';
+import { freeSpot, withDiameter } from '../../../core/model/roomMoves.ts';
 import { freshId } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { Problem } from '../../parts/Problem.tsx';
@@ -22,7 +23,10 @@ export function FixedRows({ room, save }: { room: Room; save: SaveRoom }) {
   const [problem, attempt] = useTry();
   const size = boundsOf(room.outline);
   const put = (id: string, change: Partial<FixedThing>) =>
-    save((now) => ({ fixed: now.fixed.map((f) => (f.id === id ? { ...f, ...change } : f)) }));
+    save(
+      (now) => ({ fixed: now.fixed.map((f) => (f.id === id ? { ...f, ...change } : f)) }),
+      `change ${room.fixed.find((f) => f.id === id)?.name ?? 'a thing'}`,
+    );
   return (
     <section className="mt-5">
       <h2 className="border-b pb-1 text-base">What stands in the room</h2>
@@ -36,12 +40,25 @@ export function FixedRows({ room, save }: { room: Room; save: SaveRoom }) {
               options={FIXED_KINDS.map((k) => [k, k] as const)}
               onPick={(k) => attempt(put(thing.id, { thing: k }))}
             />
-            <Remove name={thing.name} onClick={() => attempt(save((now) => ({ fixed: now.fixed.filter((f) => f.id !== thing.id) })))} />
+            <Remove
+              name={thing.name}
+              onClick={() => attempt(save((now) => ({ fixed: now.fixed.filter((f) => f.id !== thing.id) }), `remove ${thing.name}`))}
+            />
             <div className="col-span-3 grid grid-cols-5 gap-2">
               <CommitField label="From west" value={units.say(thing.xM)} onCommit={(t) => put(thing.id, { xM: units.read(t) })} />
               <CommitField label="From south" value={units.say(thing.yM)} onCommit={(t) => put(thing.id, { yM: units.read(t) })} />
-              <CommitField label="Width" value={units.say(thing.widthM)} onCommit={(t) => put(thing.id, { widthM: units.read(t) })} />
-              <CommitField label="Depth" value={units.say(thing.depthM)} onCommit={(t) => put(thing.id, { depthM: units.read(t) })} />
+              {thing.shape === 'round' ? (
+                <CommitField
+                  label="Diameter"
+                  value={units.say(thing.widthM)}
+                  onCommit={(t) => put(thing.id, withDiameter(thing, units.read(t)))}
+                />
+              ) : (
+                <>
+                  <CommitField label="Width" value={units.say(thing.widthM)} onCommit={(t) => put(thing.id, { widthM: units.read(t) })} />
+                  <CommitField label="Depth" value={units.say(thing.depthM)} onCommit={(t) => put(thing.id, { depthM: units.read(t) })} />
+                </>
+              )}
               <CommitField
                 label="Underside"
                 value={units.say(thing.undersideM)}
@@ -54,7 +71,11 @@ export function FixedRows({ room, save }: { room: Room; save: SaveRoom }) {
                 label="Shape"
                 value={thing.shape}
                 options={(['rectangle', 'round'] as const).map((k) => [k, k] as const)}
-                onPick={(shape) => attempt(put(thing.id, { shape }))}
+                onPick={(shape) =>
+                  attempt(
+                    put(thing.id, shape === 'round' ? { ...withDiameter(thing, Math.min(thing.widthM, thing.depthM)), shape } : { shape }),
+                  )
+                }
               />
               <ChoiceField
                 label="Draws out to"
@@ -95,9 +116,15 @@ export function FixedRows({ room, save }: { room: Room; save: SaveRoom }) {
             className="btn"
             onClick={() =>
               attempt(
-                save((now) => ({
-                  fixed: [...now.fixed, usualThing({ id: freshId('f'), name, thing, undersideM: 0, ...at(size.width, size.depth) })],
-                })),
+                save(
+                  (now) => ({
+                    fixed: [
+                      ...now.fixed,
+                      freeSpot(now, usualThing({ id: freshId('f'), name, thing, undersideM: 0, ...at(size.width, size.depth) })),
+                    ],
+                  }),
+                  `add a ${thing}`,
+                ),
               )
             }
           >

@@ -3,13 +3,15 @@ import { useState } from 'react';
 import { capital } from '../../../core/formats/speak.ts';
 import { type Door, SWINGS } from '../../../core/model/door.ts';
 import { type Room, WALL_KINDS } from '../../../core/model/room.ts';
+import { freeDoor } from '../../../core/model/roomMoves.ts';
 import { wallNames } from '../../../core/words/floor.en.ts';
 import { freshId, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { Problem } from '../../parts/Problem.tsx';
 import { useUnits } from '../../parts/units.ts';
 
-export type SaveRoom = (change: Partial<Room> | ((now: Room) => Partial<Room>)) => Promise<void>;
+/** Stores a change of the room; `name` is what undoing it is called, after "Undo: ". */
+export type SaveRoom = (change: Partial<Room> | ((now: Room) => Partial<Room>), name?: string) => Promise<void>;
 /** Tries a change and keeps what was wrong with it, in words. */
 export function useTry(): [string, (work: Promise<unknown>) => void] {
   const [problem, setProblem] = useState('');
@@ -76,7 +78,10 @@ export function DoorRows({ room, save }: { room: Room; save: SaveRoom }) {
   const walls = wallNames(room.outline);
   const [problem, attempt] = useTry();
   const put = (id: string, change: Partial<Door>) =>
-    save((now) => ({ doors: now.doors.map((d) => (d.id === id ? { ...d, ...change } : d)) }));
+    save(
+      (now) => ({ doors: now.doors.map((d) => (d.id === id ? { ...d, ...change } : d)) }),
+      `change ${room.doors.find((d) => d.id === id)?.name ?? 'a door'}`,
+    );
   return (
     <section className="mt-5">
       <h2 className="border-b pb-1 text-base">Doors</h2>
@@ -90,7 +95,10 @@ export function DoorRows({ room, save }: { room: Room; save: SaveRoom }) {
               options={walls.map((name, i) => [String(i), i === 0 ? `${name} (main)` : name] as const)}
               onPick={(w) => attempt(put(door.id, { wall: Number(w) }))}
             />
-            <Remove name={door.name} onClick={() => attempt(save((now) => ({ doors: now.doors.filter((d) => d.id !== door.id) })))} />
+            <Remove
+              name={door.name}
+              onClick={() => attempt(save((now) => ({ doors: now.doors.filter((d) => d.id !== door.id) }), `remove ${door.name}`))}
+            />
             <div className="col-span-3 grid grid-cols-3 gap-2">
               <CommitField label="From wall's start" value={units.say(door.atM)} onCommit={(t) => put(door.id, { atM: units.read(t) })} />
               <CommitField label="Width" value={units.say(door.widthM)} onCommit={(t) => put(door.id, { widthM: units.read(t) })} />
@@ -112,21 +120,24 @@ export function DoorRows({ room, save }: { room: Room; save: SaveRoom }) {
         className="btn mt-2"
         onClick={() =>
           attempt(
-            save((now) => ({
-              doors: [
-                ...now.doors,
-                {
-                  id: freshId('d'),
-                  name: `Door ${now.doors.length + 1}`,
-                  wall: 0,
-                  atM: 1,
-                  widthM: 1.6,
-                  clearM: 1.6,
-                  swing: 'inwards',
-                  exit: true,
-                },
-              ],
-            })),
+            save(
+              (now) => ({
+                doors: [
+                  ...now.doors,
+                  freeDoor(now, {
+                    id: freshId('d'),
+                    name: `Door ${now.doors.length + 1}`,
+                    wall: 0,
+                    atM: 1,
+                    widthM: 1.6,
+                    clearM: 1.6,
+                    swing: 'inwards',
+                    exit: true,
+                  }),
+                ],
+              }),
+              'add a door',
+            ),
           )
         }
       >

@@ -6,6 +6,7 @@ import { counted } from '../../../core/formats/speak.ts';
 import { boundsOf, type Point } from '../../../core/geometry/point.ts';
 import { moveCorner } from '../../../core/model/outline.ts';
 import { FLOOR_KINDS, type Room, rectangleOutline } from '../../../core/model/room.ts';
+import { moveDoor, moveFixed } from '../../../core/model/roomMoves.ts';
 import { call, problemWords } from '../../api.ts';
 import { RoomFloor } from '../../floor/RoomFloor.tsx';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
@@ -16,6 +17,7 @@ import { Problem } from '../../parts/Problem.tsx';
 import { RemoveButton } from '../../parts/RemoveButton.tsx';
 import { ShelfList } from '../../parts/ShelfList.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
+import { useShelfUndo } from '../../parts/shelfUndo.ts';
 import { useUnits } from '../../parts/units.ts';
 import { CurtainRows } from './CurtainRows.tsx';
 import { FixedRows } from './FixedRows.tsx';
@@ -93,8 +95,17 @@ function acrossMiddle(room: Room): [Point, Point] {
 function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }) {
   const units = useUnits();
   const navigate = useNavigate();
-  const save: SaveRoom = async (change) => {
-    await saveRecord(`/rooms/${room.id}`, room, change);
+  const { add } = useShelfUndo();
+  const save: SaveRoom = async (change, name = `change ${room.name}`) => {
+    const path = `/rooms/${room.id}`;
+    // Saves follow one another: what undoing puts back is what this one found.
+    let before = room;
+    const now = await saveRecord(path, room, (found) => {
+      before = found;
+      return typeof change === 'function' ? change(found) : change;
+    });
+    const body = { ...before, revision: now.revision };
+    add({ id: `${room.id}-${now.revision}`, name, request: { method: 'PUT', path, body } });
     await refresh();
   };
   const [outlineProblem, attempt] = useTry();
@@ -112,7 +123,13 @@ function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }
           units={units}
           corner={corner}
           onCorner={setCorner}
-          onMove={(i, to) => attempt(save((now) => moveCorner(now, i, to)))}
+          onMove={(i, to) => attempt(save((now) => moveCorner(now, i, to), `move corner ${i + 1}`))}
+          onDoor={(door, to) =>
+            attempt(save((now) => ({ doors: now.doors.map((d) => (d.id === door.id ? moveDoor(now, d, to) : d)) }), `move ${door.name}`))
+          }
+          onFixed={(thing, to) =>
+            attempt(save((now) => ({ fixed: now.fixed.map((f) => (f.id === thing.id ? moveFixed(now, f, to) : f)) }), `move ${thing.name}`))
+          }
           tape={tape}
           onTape={setTape}
         />
