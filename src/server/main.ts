@@ -27,10 +27,11 @@ function portFrom(text: string | undefined): number {
 /** Milliseconds after a start, and between two looks, until a journal is set aside. */
 const SETTLE_MS = 20_000;
 
-/** The clock of the server; SIDE_COURT_SPEED runs it faster, for tests alone. */
+/** The clock of the server; SIDE_COURT_SPEED runs it faster and SIDE_COURT_AHEAD sets it ahead (milliseconds), for tests alone. */
 const speed = Number(process.env.SIDE_COURT_SPEED ?? 1);
+const ahead = Number(process.env.SIDE_COURT_AHEAD ?? 0);
 const born = Date.now();
-const now = () => Math.round(born + (Date.now() - born) * speed);
+const now = () => Math.round(born + ahead + (Date.now() - born) * speed);
 
 /** "--restore NAME": puts that backup ("newest" for the last one) in the database's place before it is opened. */
 async function restoreFirst(): Promise<void> {

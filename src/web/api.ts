@@ -6,7 +6,7 @@ import type { Attendance } from '../core/model/period.ts';
 import type { Run, RunEvent } from '../core/model/run.ts';
 import type { SchoolClass } from '../core/model/schoolClass.ts';
 import type { Student, StudentPrivate, Wish } from '../core/model/student.ts';
-import { inputWords } from '../core/words/facts.en.ts';
+import { issueWords } from '../core/words/fields.en.ts';
 import { setReach } from './offline/reach.ts';
 
 export interface InputIssue {
@@ -64,8 +64,7 @@ export function problemWords(error: unknown): string {
   if (error.code === 'restoring') return 'A backup is being restored. Wait a moment, then load again.';
   if (error.code === 'parent-gone') return 'Its class or room was removed too. Bring that back first, in Settings.';
   if (error.code === 'in-use') return 'Periods still use this. Reload, then remove it again.';
-  if (error.issues.length)
-    return error.issues.map((i) => `${i.path.filter((p) => p !== 'edit').join(' ') || 'Input'} ${inputWords(i.code)}`).join('; ');
+  if (error.issues.length) return error.issues.map(issueWords).join('; ');
   if (error.status === 404) return 'This is gone. Go back and choose another.';
   return `The server could not do this (${error.code}). Nothing was changed; try again.`;
 }
