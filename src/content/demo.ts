@@ -1,10 +1,11 @@
 import { usualThing } from '../core/model/fixedThing.ts';
 import { type LaidPiece, newLaid } from '../core/model/laidPiece.ts';
 import { Lesson } from '../core/model/lesson.ts';
+import { NEW_SCHOOL } from '../core/model/newSchool.ts';
 import { Attendance, Period } from '../core/model/period.ts';
 import { newHeader } from '../core/model/record.ts';
 import { plainRoom, Room, rectangleOutline } from '../core/model/room.ts';
-import { NEW_SCHOOL, type School } from '../core/model/school.ts';
+import type { School } from '../core/model/school.ts';
 import { SchoolClass } from '../core/model/schoolClass.ts';
 import { Student, StudentPrivate, Wish } from '../core/model/student.ts';
 import { seededRng } from '../core/rng.ts';

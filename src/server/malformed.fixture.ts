@@ -1,7 +1,7 @@
 import { usualThing } from '../core/model/fixedThing.ts';
 import { newLaid } from '../core/model/laidPiece.ts';
+import { NEW_SCHOOL } from '../core/model/newSchool.ts';
 import { plainRoom, rectangleOutline } from '../core/model/room.ts';
-import { NEW_SCHOOL } from '../core/model/school.ts';
 import { DATE } from './testing.fixture.ts';
 
 const room = { name: 'Hall', ...plainRoom(rectangleOutline(12, 9)) };

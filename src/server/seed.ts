@@ -7,7 +7,7 @@ import { demoPast, PAST_WEEKS, type PastDay, type PastLesson } from '../content/
 import { GAMES } from '../content/games.ts';
 import { Game } from '../core/model/game.ts';
 import { HOME_SCHOOL, RunId } from '../core/model/ids.ts';
-import { NEW_SCHOOL } from '../core/model/school.ts';
+import { NEW_SCHOOL } from '../core/model/newSchool.ts';
 import type { Database } from './database.ts';
 import { type DeskInput, readDeskById } from './deskInput.ts';
 import { localMs } from './localTime.ts';

@@ -10,9 +10,7 @@ async function begin(): Promise<void> {
   await breathe();
   await import('../core/model/ids.ts');
   await breathe();
-  await import('../core/model/student.ts');
-  await breathe();
-  await import('../core/model/school.ts');
+  await import('../core/model/period.ts');
   await breathe();
   const { start } = await import('./start.tsx');
   await breathe();

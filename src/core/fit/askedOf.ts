@@ -5,9 +5,10 @@ import type { Band } from '../model/band.ts';
 import type { GameDemand, PurposeAction } from '../model/demand.ts';
 import { Game } from '../model/game.ts';
 import type { GearKind } from '../model/gearKind.ts';
+import { NEW_SCHOOL } from '../model/newSchool.ts';
 import { newHeader } from '../model/record.ts';
 import { plainRoom, Room } from '../model/room.ts';
-import { defaultsFor, ladderOf, limitsFor, NEW_SCHOOL } from '../model/school.ts';
+import { defaultsFor, ladderOf, limitsFor } from '../model/school.ts';
 
 /** A room for games of which nobody says where they are played, metres. */
 const USUAL_FLOOR = [

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { COSTS, figuresFor, HOUSE_FIGURES } from '../adapt/figures.ts';
-import { NEW_SCHOOL, School } from '../model/school.ts';
+import { NEW_SCHOOL } from '../model/newSchool.ts';
+import { School } from '../model/school.ts';
 import { block, CLASS, game, gear, solved, student } from './fitForAll.fixture.ts';
 
 const P = ['a', ...CLASS];

@@ -4,7 +4,7 @@ import { Band, BandDefaults, HOUSE_DEFAULTS } from './band.ts';
 import { FloorChangeFigures, HOUSE_FLOOR_CHANGE } from './floorChangeFigures.ts';
 import { GearKind } from './gearKind.ts';
 import { FloorLimits, HOUSE_FLOOR_LIMITS } from './limits.ts';
-import { newHeader, recordFields } from './record.ts';
+import { recordFields } from './record.ts';
 import { LADDER_FIGURES, LadderFigures, SkillLadder } from './skillLadder.ts';
 import { line, mapKey, optionalLine } from './text.ts';
 import { Timetable } from './timetable.ts';
@@ -63,15 +63,6 @@ export const School = z.object({
   timetable: Timetable.optional(),
 });
 export type School = z.infer<typeof School>;
-
-export const NEW_SCHOOL: School = {
-  ...newHeader('school', 1),
-  name: 'My school',
-  units: 'm',
-  singleKeys: true,
-  stopSignal: '',
-  bands: {},
-};
 
 /** The school's ladder, or a word, one restart out, the rest of the game. */
 export const ladderOf = (school: Pick<School, 'ladder'>): readonly LadderStep[] => school.ladder ?? LADDER_STEPS;

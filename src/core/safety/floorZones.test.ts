@@ -4,7 +4,8 @@ import { areaOf, boundsOf, distance, insidePolygon } from '../geometry/point.ts'
 import { HOUSE_DEFAULTS } from '../model/band.ts';
 import { newLaid } from '../model/laidPiece.ts';
 import { HOUSE_FLOOR_LIMITS } from '../model/limits.ts';
-import { limitsFor, NEW_SCHOOL, School } from '../model/school.ts';
+import { NEW_SCHOOL } from '../model/newSchool.ts';
+import { limitsFor, School } from '../model/school.ts';
 import { circlePolygon, rectShape } from '../model/shape.ts';
 import { floorZones, laneRunOut, swingAt } from './floorZones.ts';
 import { betweenDeg, lanesMeet } from './lanes.ts';

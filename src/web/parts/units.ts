@@ -3,7 +3,8 @@ import type { Speak } from '../../core/formats/speak.ts';
 import { metresWords, readMetres } from '../../core/formats/speak.ts';
 import { millimetres } from '../../core/geometry/point.ts';
 import { shortNames } from '../../core/model/names.ts';
-import { NEW_SCHOOL, type School } from '../../core/model/school.ts';
+import { NEW_SCHOOL } from '../../core/model/newSchool.ts';
+import type { School } from '../../core/model/school.ts';
 import type { Student } from '../../core/model/student.ts';
 import { call } from '../api.ts';
 

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { RoomId } from '../../../core/model/ids.ts';
+import { NEW_SCHOOL } from '../../../core/model/newSchool.ts';
 import { newHeader } from '../../../core/model/record.ts';
 import { plainRoom, type Room, rectangleOutline } from '../../../core/model/room.ts';
-import { NEW_SCHOOL } from '../../../core/model/school.ts';
 import { rectShape } from '../../../core/model/shape.ts';
 import { call } from '../../api.ts';
 import { MiniFloor } from '../../floor/MiniFloor.tsx';

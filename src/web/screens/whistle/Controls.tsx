@@ -13,7 +13,7 @@ interface Props {
 /** One big control that holds everything, and the small ones under it. */
 export function Controls({ state, send, hold, undo, more }: Props) {
   return (
-    <div className="flex flex-col max-[600px]:fixed max-[600px]:inset-x-0 max-[600px]:bottom-0 max-[600px]:z-20 max-[600px]:border-t max-[600px]:border-white/40 max-[600px]:bg-ink max-[600px]:p-2">
+    <div className="flex flex-col max-[600px]:shrink-0 max-[600px]:border-t max-[600px]:border-white/40 max-[600px]:bg-ink max-[600px]:p-2">
       <button
         type="button"
         className="wide mt-3 min-h-[88px] max-[600px]:order-2 max-[600px]:mt-2 max-[600px]:min-h-[68px] bg-paper text-center text-xl text-ink hover:bg-tint disabled:opacity-40"

@@ -8,6 +8,7 @@ import { formatWords, stepWords } from '../../../core/words/en.ts';
 import { problemWords } from '../../api.ts';
 import { isTyping } from '../../parts/KeyHelp.tsx';
 import { useAwake } from '../../parts/useAwake.ts';
+import { usePhone } from '../../parts/usePhone.ts';
 import { addressOf } from './addressOf.ts';
 import { BellBand } from './BellBand.tsx';
 import { Boards } from './Boards.tsx';
@@ -111,6 +112,8 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
         : moving
           ? 'Move on'
           : `Round ${round + 1} of ${rounds}`;
+  const isPhone = usePhone();
+  const controls = run.leads && <Controls {...{ state, send, hold }} more={nextStep !== undefined} undo={run.undo} />;
   const waits = (state.plays[block?.id ?? ''] ?? []).some((play) => play.view.waiting.length > 0);
   const after = nextStep ? `then ${stepTitle(plan, nextStep)}, ${duration(nextStep.seconds)}` : 'then the bell';
 
@@ -169,7 +172,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
       )}
       {run.leads && !state.ended && <BellBand run={run} onShare={() => setChanging(true)} />}
       <SittingOutBand run={run} onOpen={() => setNaming(true)} />
-      <div className="grid min-h-0 flex-1 grid-cols-[400px_1fr] gap-6 p-6 [@media(max-height:720px)]:py-3 max-[900px]:flex max-[900px]:flex-col max-[900px]:gap-4 max-[900px]:overflow-auto max-[900px]:p-3 max-[600px]:pb-40">
+      <div className="grid min-h-0 flex-1 grid-cols-[400px_1fr] gap-6 p-6 [@media(max-height:720px)]:py-3 max-[900px]:flex max-[900px]:flex-col max-[900px]:gap-4 max-[900px]:overflow-auto max-[900px]:p-3">
         <section className="flex min-h-0 flex-col max-[900px]:shrink-0" aria-label="Time">
           <p
             role="timer"
@@ -191,11 +194,8 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
           </div>
           <PlansNow lessonId={run.lessonId} block={block} round={moving ? round + 1 : round} names={plan.names} />
           <WhatToSay block={block} segment={segment} last={round >= rounds - 1} upNow={upNow} waits={waits} />
-          {run.leads ? (
-            <Controls {...{ state, send, hold }} more={nextStep !== undefined} undo={run.undo} />
-          ) : (
-            <Follows onTake={run.takeLead} />
-          )}
+          {!run.leads && <Follows onTake={run.takeLead} />}
+          {!isPhone && controls}
         </section>
         <section className="flex min-h-0 flex-col gap-3 max-[900px]:shrink-0" aria-label="Groups" inert={!run.leads}>
           {block?.game && !isBeforeGame(segment) ? (
@@ -217,6 +217,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
           <SidePanels plan={plan} state={state} send={send} />
         </section>
       </div>
+      {isPhone && controls}
       {naming && <Students run={run} onClose={() => setNaming(false)} />}
       {changing && <ChangeRest run={run} runId={runId} onClose={() => setChanging(false)} />}
       {listing && <WhatHappened run={run} onClose={() => setListing(false)} />}
