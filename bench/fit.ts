@@ -25,11 +25,11 @@ function bigDesk(wheels: boolean): FitInput {
   const students = classOf(40);
   const ratings = students.map(({ id, classId }, i) =>
     StudentPrivate.parse({
-      ...newHeader('student-private', 1),
+      ...newHeader('student-private', 2),
       studentId: id,
       classId,
       rating: 1 + (i % 5),
-      ...(wheels && i === 3 ? { wheels: 'power chair' } : {}),
+      supports: wheels && i === 3 ? [{ kind: 'power-chair' }] : [],
       ...(i % 9 === 0 ? { tags: ['first-timer'] } : {}),
     }),
   );

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { withDemo } from './openDemo.ts';
 import { letIn, markAway, rosterNames } from './roster.ts';
 import { stored } from './runEvents.ts';
-import type { Screen } from './screen.ts';
+import { pause, type Screen } from './screen.ts';
 
 let screen: Screen;
 let base = '';
@@ -135,11 +135,13 @@ describe.each(Object.entries(CASES))(
       await open(`/desk/${id()}`);
       await screen.says(/Saved|All saved/);
       // A fit that comes in between closes the menu: a person opens it once more.
-      for (let again = 0; again < 3 && !(await screen.page.$('[role="menuitem"]')); again++) {
+      const isAdded = async () => (await screen.text()).includes(`Undo: add ${game}`);
+      for (let again = 0; again < 4 && !(await isAdded()); again++) {
         await screen.click('button', 'Add a block');
         await screen.page.waitForSelector('[role="menuitem"]', { timeout: 3_000 }).catch(() => undefined);
+        if (await screen.page.$('[role="menuitem"]')) await screen.click('menuitem', new RegExp(`^${game}`));
+        for (let wait = 0; wait < 40 && !(await isAdded()); wait++) await pause(50);
       }
-      await screen.click('menuitem', new RegExp(`^${game}`));
       for (const old of games) {
         // On the strip; places on the floor are called "game: place".
         await screen.click('button', new RegExp(`^${old}(?!:)`));

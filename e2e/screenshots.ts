@@ -87,15 +87,15 @@ async function main(): Promise<void> {
       },
     });
   await withGame(0, 'bridge-run', 'Seven bridges', {}, []);
-  await open(`/desk/${made.id}`, '7 elements');
-  await pause(600);
-  await shoot('desk-course');
   await withGame(1, 'wind-and-leaves', 'Wind and leaves', { safeSpots: 3, hunters: 4 }, ['bridge-run']);
   await open(`/desk/${made.id}/try`, 'plays tried out');
   await screen.click('button', 'Use 6 hunters');
   await screen.says('Keep the plan');
   await pause(4500);
   await shoot('tryout');
+  await open(`/guest/mills-${today}`, 'Who starts where');
+  await pause(400);
+  await shoot('guest');
   const run = (await post('/runs', { periodId: `mills-${today}` })) as { id: string };
   await open(`/whistle/${run.id}`, 'Hold everything');
   while (!(await screen.text()).includes('Round 4 of 9')) {
