@@ -88,6 +88,16 @@ describe('every phase of a lesson on Whistle', () => {
 
   it('shows a group’s names and the card of its place on a tap', async () => {
     await skipTo(/^Round 1 of 8/);
+    // No card is cut by the next one, however low the screen: the list scrolls.
+    for (const height of [680, 800]) {
+      await screen.page.setViewport({ width: 1280, height });
+      await screen.settled();
+      const cut = await screen.page.$$eval(
+        'ul[aria-label="Groups, now and next"] > li',
+        (all) => all.filter((li) => li.scrollHeight > li.clientHeight + 1).length,
+      );
+      expect(cut, `at ${height}`).toBe(0);
+    }
     await screen.click('button', /^Group 3, names and card/);
     const members = await screen.page.$$eval('ul[aria-label="Who is in group 3"] li', (all) => all.length);
     expect(members).toBeGreaterThan(1);

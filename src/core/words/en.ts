@@ -233,6 +233,6 @@ export function callWords(calls: readonly SwitchCall[], numberOf: (pieceId: stri
     ...each('carry', (c) => `Take your ${c.gearKind} from ${numberOf(c.pieceId)}${tail(c)}.`),
     ...each('park', (c) => `Park the ${c.gearKind} at ${numberOf(c.pieceId)}${tail(c)}.`),
     ...stays.map((c) => `${capital(many(c.gearKind))} stay ${c.where} at ${numberOf(c.pieceId)}.`),
-    ...(resets.length ? [`Lay out as found at ${at(resets)}.`] : []),
+    ...(resets.length ? [`Reset as found at ${at(resets)}.`] : []),
   ];
 }

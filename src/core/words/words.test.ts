@@ -155,7 +155,7 @@ describe('numbers in words', () => {
     expect(callWords(calls, (id) => (id === 'a' ? 6 : 7))).toEqual([
       'Bibs off at 6, hang on the cone.',
       'Take your disc from 7.',
-      'Lay out as found at 6–7.',
+      'Reset as found at 6–7.',
     ]);
   });
 

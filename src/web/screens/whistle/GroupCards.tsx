@@ -25,7 +25,7 @@ export function GroupCards({ block, names, rows, words, round, moving, onAct }: 
   return (
     <>
       <ul
-        className={`grid min-h-0 flex-1 auto-rows-fr gap-3 overflow-auto max-[900px]:flex-none max-[900px]:grid-cols-3 max-[600px]:grid-cols-2 max-[900px]:gap-2 ${many ? 'grid-cols-4' : game.groups.length > 4 ? 'grid-cols-3' : 'grid-cols-2'}`}
+        className={`grid min-h-0 flex-1 auto-rows-[minmax(min-content,1fr)] gap-3 [@media(max-height:720px)]:gap-2 overflow-auto max-[900px]:flex-none max-[900px]:grid-cols-3 max-[600px]:grid-cols-2 max-[900px]:gap-2 ${many ? 'grid-cols-4' : game.groups.length > 4 ? 'grid-cols-3' : 'grid-cols-2'}`}
         aria-label="Groups, now and next"
       >
         {game.groups.map((members, g) => {
@@ -34,10 +34,10 @@ export function GroupCards({ block, names, rows, words, round, moving, onAct }: 
           return (
             <li
               key={`group-${g + 1}`}
-              className="flex min-h-[116px] flex-col bg-ink-2"
+              className="flex min-h-[100px] flex-col bg-ink-2"
               title={members.map((id) => names[id] ?? '').join(', ')}
             >
-              <div className="flex min-h-[52px] items-center gap-2.5 px-3 pt-2 max-[600px]:gap-1.5 max-[600px]:px-2 max-[600px]:[&>svg]:h-auto max-[600px]:[&>svg]:w-8">
+              <div className="flex min-h-[52px] items-center gap-2.5 px-3 pt-2 [@media(max-height:720px)]:min-h-11 [@media(max-height:720px)]:pt-0 max-[600px]:gap-1.5 max-[600px]:px-2 max-[600px]:[&>svg]:h-auto max-[600px]:[&>svg]:w-8">
                 <Pennant index={g} width={many ? 42 : 50} light />
                 <span className={`wide leading-none ${many ? 'text-[28px]' : 'text-[34px]'}`}>{g + 1}</span>
                 {row && (
@@ -63,14 +63,16 @@ export function GroupCards({ block, names, rows, words, round, moving, onAct }: 
               </div>
               <button
                 type="button"
-                className="flex min-h-11 flex-1 items-center gap-2 px-3 py-1 text-left hover:underline"
+                className="flex min-h-7 flex-1 items-center gap-2 px-3 py-0.5 text-left hover:underline pointer-coarse:min-h-11"
                 onClick={() => setOpen(g)}
               >
                 <span className="sr-only">Group {g + 1}, names and card: </span>
                 <span className="w-9 shrink-0 text-sm text-[#aab4c0]">{moving ? 'from' : 'now'}</span>
                 <span className={`head truncate ${many ? 'text-base' : 'text-lg'}`}>{place(round, g)}</span>
               </button>
-              <p className={`flex h-9 shrink-0 items-center gap-2 px-3 ${moving ? 'bg-paper text-ink' : 'bg-tape'}`}>
+              <p
+                className={`flex h-9 shrink-0 items-center gap-2 px-3 [@media(max-height:720px)]:h-7.5 ${moving ? 'bg-paper text-ink' : 'bg-tape'}`}
+              >
                 <span className={`w-9 shrink-0 text-sm ${moving ? 'text-muted' : 'text-[#dce6f8]'}`}>{moving ? 'go to' : 'next'}</span>
                 <span className={`head truncate ${many ? 'text-base' : 'text-lg'}`}>{next ?? 'gear back, sit down'}</span>
               </p>

@@ -55,7 +55,7 @@ export function SidePanels({ plan, state, send }: { plan: RunPlan; state: RunSta
   const counted = countedNow(state);
   const open = gearToCount(plan).filter((g) => !counted.has(g.gearKind));
   return (
-    <div className="grid h-[206px] shrink-0 grid-cols-[1fr_200px] gap-3 max-[900px]:h-auto max-[900px]:grid-cols-1 [@media(max-height:720px)]:h-[124px]">
+    <div className="grid h-[206px] shrink-0 grid-cols-[1fr_200px] gap-3 max-[900px]:h-auto max-[900px]:grid-cols-1 [@media(min-height:721px)_and_(max-height:820px)]:h-[150px] [@media(max-height:720px)]:h-[124px]">
       <section
         className={`min-h-0 overflow-auto px-4 py-1.5 ${time.code === 'switch' ? 'bg-tape' : 'bg-ink-2'}`}
         tabIndex={0}
