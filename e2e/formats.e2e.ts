@@ -139,8 +139,12 @@ describe.each(Object.entries(CASES))(
       for (let again = 0; again < 4 && !(await isAdded()); again++) {
         await screen.click('button', 'Add a block');
         await screen.page.waitForSelector('[role="menuitem"]', { timeout: 3_000 }).catch(() => undefined);
-        if (await screen.page.$('[role="menuitem"]')) await screen.click('menuitem', new RegExp(`^${game}`));
-        for (let wait = 0; wait < 40 && !(await isAdded()); wait++) await pause(50);
+        if (await screen.page.$('[role="menuitem"]')) {
+          // By its name, not by where it was a moment ago: a long menu scrolls while it opens.
+          await (await screen.find('menuitem', new RegExp(`^${game}`))).focus();
+          await screen.press('Enter');
+        }
+        for (let wait = 0; wait < 100 && !(await isAdded()); wait++) await pause(50);
       }
       for (const old of games) {
         // On the strip; places on the floor are called "game: place".

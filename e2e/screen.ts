@@ -23,12 +23,17 @@ export class Screen {
     const wanted = typeof name === 'string' ? name : undefined;
     const until = Date.now() + PATIENCE;
     for (;;) {
-      const selector = wanted === undefined ? `::-p-aria([role="${role}"])` : `::-p-aria([name="${wanted}"][role="${role}"])`;
-      const found = (await this.page.$$(selector)) as ElementHandle<Element>[];
-      if (wanted !== undefined && found.length) return found[0];
-      const names = found.length ? await this.namesOf(found) : [];
-      const at = names.findIndex((said) => (name as RegExp).test(said));
-      if (at >= 0) return found[at];
+      try {
+        const selector = wanted === undefined ? `::-p-aria([role="${role}"])` : `::-p-aria([name="${wanted}"][role="${role}"])`;
+        const found = (await this.page.$$(selector)) as ElementHandle<Element>[];
+        if (wanted !== undefined && found.length) return found[0];
+        const names = found.length ? await this.namesOf(found) : [];
+        const at = names.findIndex((said) => (name as RegExp).test(said));
+        if (at >= 0) return found[at];
+      } catch (error) {
+        // Drawn anew while it was looked for: it is looked for again.
+        if (!/No node with given id|detached|not belong to the document/.test(String(error))) throw error;
+      }
       if (Date.now() > until) throw new Error(`no ${role} called ${name}; the page says: ${(await this.text()).slice(0, 800)}`);
       await pause(60);
     }
