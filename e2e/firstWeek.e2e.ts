@@ -1,5 +1,5 @@
 import path from 'node:path';
-import type { Browser } from 'puppeteer-core';
+import type { Browser, ElementHandle } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { freePort, gone, newFolder, startProcess } from './app.ts';
 import { openBrowser } from './browser.ts';
@@ -81,14 +81,8 @@ async function choose(label: string, text: RegExp): Promise<void> {
 }
 async function time(label: string, value: string): Promise<void> {
   actions += 1;
-  await screen.page.evaluate(
-    ([name, typed]) => {
-      const field = [...document.querySelectorAll('form label')].find((l) => l.textContent === name)!.querySelector('input')!;
-      Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!.call(field, typed);
-      field.dispatchEvent(new Event('input', { bubbles: true }));
-    },
-    [label, value],
-  );
+  const field = await screen.page.waitForSelector(`::-p-xpath(//form//label[normalize-space(.)="${label}"]//input)`);
+  await screen.setValue(field as ElementHandle<Element>, value);
 }
 
 const GIVEN = ['Wren', 'Brea', 'Tova', 'Imre', 'Juno', 'Oona', 'Pavel', 'Quinn', 'Runa', 'Silas', 'Uma', 'Viggo'];

@@ -75,6 +75,14 @@ export class Screen {
     await this.page.keyboard.type(text);
   }
 
+  /** Gives a date or time field its value at once, as its picker does: such a field has no role to type into. */
+  async setValue(field: ElementHandle<Element>, value: string): Promise<void> {
+    await field.evaluate((e, v) => {
+      Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!.call(e, v);
+      e.dispatchEvent(new Event('input', { bubbles: true }));
+    }, value);
+  }
+
   text(): Promise<string> {
     return this.page.evaluate(() => document.body.textContent);
   }

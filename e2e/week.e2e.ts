@@ -24,16 +24,7 @@ const day = async (date: string) => (await api(`/days/${date}`)) as Planned[];
 const short = (date: string) => new Date(`${date}T12:00:00`).toLocaleDateString('en-US', { month: 'short', day: 'numeric' });
 /** Types into a date or time field, which has no role of its own. */
 async function setField(selector: string, value: string): Promise<void> {
-  await screen.page.waitForSelector(selector);
-  await screen.page.$eval(
-    selector,
-    (e, v) => {
-      const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!;
-      set.call(e, v);
-      e.dispatchEvent(new Event('input', { bubbles: true }));
-    },
-    value,
-  );
+  await screen.setValue((await screen.page.waitForSelector(selector))!, value);
 }
 
 describe('the week', () => {

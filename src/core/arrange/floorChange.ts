@@ -28,6 +28,8 @@ export interface FloorChange {
   /** Metres of tape that is laid, and that is taken in. */
   tapeInM: number;
   tapeOutM: number;
+  /** Pieces of gear that are brought out, put away or moved. */
+  carried: number;
   /** Metres walked with it, from the door. */
   walkM: number;
 }
@@ -109,7 +111,14 @@ export function floorChange(before: readonly FloorThing[], after: readonly Floor
   changes.sort((a, b) => order[a.change] - order[b.change]);
   const tape = (which: 'goes' | 'comes') =>
     changes.filter((c) => c.change === which).reduce((sum, c) => sum + (which === 'goes' ? before[c.before!] : after[c.after!]).tapeM, 0);
-  return { changes, tapeInM: tape('comes'), tapeOutM: tape('goes'), walkM: walked(changes, before, after, door) };
+  const isCarried = (c: Change) => c.change !== 'stays' && (c.after === undefined ? before[c.before!] : after[c.after]).tapeM === 0;
+  return {
+    changes,
+    tapeInM: tape('comes'),
+    tapeOutM: tape('goes'),
+    carried: changes.filter(isCarried).length,
+    walkM: walked(changes, before, after, door),
+  };
 }
 
 /** Metres of a round that does one change after another, always the nearest next, from the door and back to it. */

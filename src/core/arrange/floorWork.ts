@@ -1,5 +1,4 @@
-import type { Point } from '../geometry/point.ts';
-import { polygonsMeet } from '../geometry/point.ts';
+import { type Point, polygonsMeet } from '../geometry/point.ts';
 import type { FloorChangeFigures } from '../model/floorChangeFigures.ts';
 import { type FloorThing, floorChange } from './floorChange.ts';
 import { SET_OUT_RATES } from './setOutList.ts';
@@ -7,7 +6,7 @@ import { SET_OUT_RATES } from './setOutList.ts';
 /** Tape comes off in half the time that it goes on. */
 export const TAPE_OFF = 0.5;
 
-/** What has to be done between two games of a lesson; metres of tape, pieces of gear, seconds with the hands there are. */
+/** The work between two games of a lesson: metres of tape, pieces of gear, and its seconds for the people who do it. */
 export interface FloorWork {
   tapeOutM: number;
   tapeInM: number;
@@ -26,16 +25,18 @@ export function floorWork(
   door: Point,
   figures: FloorChangeFigures,
 ): FloorWork {
-  const { changes, walkM } = floorChange(before, after, door);
-  const meets = (thing: FloorThing, others: readonly FloorThing[]) => others.some((other) => polygonsMeet(thing.outline, other.outline));
-  let [tapeOutM, tapeInM, carried] = [0, 0, 0];
-  for (const change of changes) {
-    if (change.change === 'stays') continue;
-    const thing = change.after === undefined ? before[change.before!] : after[change.after];
-    if (thing.tapeM === 0) carried += 1;
-    else if (change.change === 'goes' && meets(thing, after)) tapeOutM += thing.tapeM;
-    else if (change.change === 'comes' && meets(thing, before)) tapeInM += thing.tapeM;
-  }
+  const { changes, carried, walkM } = floorChange(before, after, door);
+  /** Metres of the tape among things of one floor that lie in the way of the other. */
+  const inTheWay = (mine: readonly (FloorThing | undefined)[], others: readonly FloorThing[]) =>
+    mine.reduce((sum, thing) => (thing?.tapeM && others.some((o) => polygonsMeet(thing.outline, o.outline)) ? sum + thing.tapeM : sum), 0);
+  const tapeOutM = inTheWay(
+    changes.map((c) => (c.change === 'goes' ? before[c.before!] : undefined)),
+    after,
+  );
+  const tapeInM = inTheWay(
+    changes.map((c) => (c.change === 'comes' ? after[c.after!] : undefined)),
+    before,
+  );
   const { adults, crew, secondsPerTapeM, secondsPerPiece } = figures;
   const taping = ((tapeInM + tapeOutM * TAPE_OFF) * secondsPerTapeM) / adults;
   const carrying = carried ? (carried * secondsPerPiece + walkM / SET_OUT_RATES.walkMs) / (adults + crew) : 0;

@@ -6,6 +6,7 @@ import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import { doorSpot, type Room } from '../model/room.ts';
 import { floorChangeFigures, type School } from '../model/school.ts';
+import { upToFives } from '../rotation/fives.ts';
 import type { FittedGame } from './fitted.ts';
 
 /** A floor as it lies before a block: of the block before it that has one. */
@@ -28,26 +29,28 @@ export interface BlockChange {
   movers: Mover[];
 }
 
-const STEP = 5;
-const inSteps = (seconds: number) => Math.ceil(seconds / STEP) * STEP;
+/** What there is to do from one floor to the next: of the two floors, the room and the hands alone. */
+export const floorWorkBetween = (
+  { room, school }: { room: Room; school: School },
+  before: Pick<StandingFloor, 'pieces' | 'laid'>,
+  after: Pick<StandingFloor, 'pieces' | 'laid'>,
+): FloorWork =>
+  floorWork(floorThings(before.pieces, before.laid), floorThings(after.pieces, after.laid), doorSpot(room), floorChangeFigures(school));
 
 /** The change to a block's floor; `between`: seconds of blocks that have no floor of their own. Undefined where there is nothing to do. */
 export function blockChange(
-  { room, school }: { room: Room; school: School },
+  school: School,
   before: StandingFloor,
-  after: Omit<StandingFloor, 'title'>,
+  { groups }: Pick<StandingFloor, 'groups'>,
+  work: FloorWork,
   between: number,
 ): BlockChange | undefined {
-  const figures = floorChangeFigures(school);
-  const work = floorWork(floorThings(before.pieces, before.laid), floorThings(after.pieces, after.laid), doorSpot(room), figures);
-  const movers = moversBetween(before.groups, after.groups);
+  const movers = moversBetween(before.groups, groups);
   if (work.seconds === 0 && !movers.length) return undefined;
   return {
-    from: before.title,
-    work,
-    floorSeconds: inSteps(Math.max(0, work.seconds - between)),
-    regroupSeconds: movers.length ? inSteps(figures.regroupSeconds) : 0,
-    movers,
+    ...{ from: before.title, work, movers },
+    floorSeconds: upToFives(Math.max(0, work.seconds - between)),
+    regroupSeconds: movers.length ? upToFives(floorChangeFigures(school).regroupSeconds) : 0,
   };
 }
 

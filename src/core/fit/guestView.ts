@@ -120,7 +120,6 @@ export interface GuestView {
   date: string;
   start: string;
   end: string;
-  units: 'm' | 'ft';
   playing: number;
   /** Short names of those who play, by id. */
   names: Record<string, string>;
@@ -171,7 +170,6 @@ export function guestView(input: FitInput, fitted: FittedLesson): GuestView {
     date: period.date,
     start: period.start,
     end: period.end,
-    units: school.units,
     playing: playing.size,
     names: Object.fromEntries([...short].filter(([id]) => playing.has(id))),
     room,

@@ -1,6 +1,7 @@
+import type { FloorWork } from '../arrange/floorWork.ts';
 import { continueGroups } from '../groups/continueGroups.ts';
 import type { Block } from '../model/lesson.ts';
-import { type BlockChange, blockChange, type StandingFloor } from './blockChange.ts';
+import { type BlockChange, blockChange, floorWorkBetween, type StandingFloor } from './blockChange.ts';
 import type { BlockPlan, PlanOf } from './blockPlans.ts';
 import { type FitInput, laidIn } from './fitted.ts';
 
@@ -11,9 +12,23 @@ export interface PlannedOne {
   change?: BlockChange;
 }
 
+/** The work between the floors of two plans, which they decide alone: an idea about one block of many asks for the others' again. */
+const works = new WeakMap<BlockPlan, WeakMap<BlockPlan, FloorWork>>();
+
+function workBetween(was: BlockPlan | undefined, next: BlockPlan, make: () => FloorWork): FloorWork {
+  if (!was) return make();
+  const known = works.get(was) ?? new WeakMap<BlockPlan, FloorWork>();
+  works.set(was, known);
+  const work = known.get(next) ?? make();
+  known.set(next, work);
+  return work;
+}
+
 /** Every block planned, one after the other: groups go on from the game before, and its floor has to go. */
 export function plannedBlocks(input: FitInput, playing: readonly string[], planOf: PlanOf): PlannedOne[] {
   let standing: StandingFloor | undefined = input.standing;
+  /** The plan whose floor lies there. */
+  let standingPlan: BlockPlan | undefined;
   let format: string | undefined;
   let between = 0;
   return input.lesson.blocks.map((block) => {
@@ -26,9 +41,12 @@ export function plannedBlocks(input: FitInput, playing: readonly string[], planO
       groups: plan.plan?.groups ?? standing?.groups ?? [],
     };
     const hasFloor = floor.pieces.length + floor.laid.length > 0;
-    const change = standing && hasFloor && plan.plan ? blockChange(input, standing, floor, between) : undefined;
+    const was = standing;
+    const work = was && hasFloor && plan.plan && workBetween(standingPlan, plan, () => floorWorkBetween(input, was, floor));
+    const change = was && work && blockChange(input.school, was, floor, work, between);
     if (hasFloor) {
       standing = { title: block.title, ...floor };
+      standingPlan = plan;
       format = game?.format ?? format;
       between = 0;
     } else between += block.seconds?.value ?? block.least;

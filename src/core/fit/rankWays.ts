@@ -53,11 +53,14 @@ export function rankWays(ways: readonly Way[], priorities: readonly Measure[]): 
     return before && (before.stops.length < way.stops.length ? 'stops' : 'gear');
   };
   const first = order[0]?.measures;
-  return order.map((way, i) => ({
-    ...way,
-    rank: i + 1,
-    ...(heldBack(way, i) && { heldBack: heldBack(way, i) }),
-    better: MEASURES.filter((m) => gain(way.measures, first, m) > 0),
-    worse: MEASURES.filter((m) => gain(way.measures, first, m) < 0).map((m) => ({ measure: m, by: -gain(way.measures, first, m) })),
-  }));
+  return order.map((way, i) => {
+    const why = heldBack(way, i);
+    return {
+      ...way,
+      rank: i + 1,
+      ...(why && { heldBack: why }),
+      better: MEASURES.filter((m) => gain(way.measures, first, m) > 0),
+      worse: MEASURES.filter((m) => gain(way.measures, first, m) < 0).map((m) => ({ measure: m, by: -gain(way.measures, first, m) })),
+    };
+  });
 }

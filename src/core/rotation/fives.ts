@@ -6,6 +6,9 @@ const STEP = 5;
 /** The longest whole 5 s within, at least 5. */
 export const fives = (seconds: number): number => Math.max(STEP, Math.floor(seconds / STEP + 1e-9) * STEP);
 
+/** The shortest whole 5 s that hold it. */
+export const upToFives = (seconds: number): number => Math.ceil(seconds / STEP) * STEP;
+
 /**
  * `fitTime` in steps of 5 s. Blocks without room to choose keep their length, whatever it is; the few seconds that are then left
  * over go to the last block that can take them. Where only whole seconds fit, they are whole seconds.

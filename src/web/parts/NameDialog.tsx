@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { problemWords } from '../api.ts';
+import { FormButtons } from './FormButtons.tsx';
 import { Floating } from './Sheet.tsx';
 
 /** Asks for one name (and what else the children hold) and stores it; an error stays in the dialog. */
@@ -49,14 +50,7 @@ export function NameDialog({
             {error}
           </p>
         )}
-        <div className="mt-3 flex gap-3">
-          <button type="submit" className="btn btn-tape" disabled={!mayBeEmpty && !name.trim()}>
-            {action}
-          </button>
-          <button type="button" className="btn" onClick={onClose}>
-            Cancel
-          </button>
-        </div>
+        <FormButtons className="mt-3" action={action} disabled={!mayBeEmpty && !name.trim()} onClose={onClose} />
       </form>
     </Floating>
   );

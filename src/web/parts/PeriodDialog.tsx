@@ -5,6 +5,7 @@ import type { Room } from '../../core/model/room.ts';
 import type { SchoolClass } from '../../core/model/schoolClass.ts';
 import { inputWords } from '../../core/words/facts.en.ts';
 import { ApiProblem, call, problemWords } from '../api.ts';
+import { FormButtons } from './FormButtons.tsx';
 import { Floating } from './Sheet.tsx';
 
 /** When and for whom a period is. */
@@ -103,14 +104,7 @@ export function PeriodDialog({ title, action, fields, fixed = [], save, onSaved,
               {problemWords(send.error)}
             </p>
           )}
-          <div className="col-span-2 flex gap-3">
-            <button type="submit" className="btn btn-tape" disabled={send.isPending || isMissing}>
-              {action}
-            </button>
-            <button type="button" className="btn" onClick={onClose}>
-              Cancel
-            </button>
-          </div>
+          <FormButtons className="col-span-2" action={action} disabled={send.isPending || isMissing} onClose={onClose} />
         </form>
       )}
     </Floating>

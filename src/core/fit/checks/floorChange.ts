@@ -20,9 +20,8 @@ export function floorChangeChecks(input: FitInput, draft: Omit<FitDraft, 'notice
   const pieces = block.game?.pieces ?? [];
   const [before, after] = [floorThings(was.pieces, was.laid), floorThings(pieces, laidIn(block))];
   const door = doorSpot(input.room);
-  const { changes, tapeInM, tapeOutM, walkM } = floorChange(before, after, door);
-  const carried = changes.filter((c) => c.change !== 'stays' && (c.after === undefined ? before[c.before!] : after[c.after]).tapeM === 0);
-  const gearSeconds = layingSeconds(0, 0, carried.length, SET_OUT_RATES) + walkM / SET_OUT_RATES.walkMs;
+  const { tapeInM, tapeOutM, carried, walkM } = floorChange(before, after, door);
+  const gearSeconds = layingSeconds(0, 0, carried, SET_OUT_RATES) + walkM / SET_OUT_RATES.walkMs;
   const seconds = Math.round(gearSeconds + (tapeInM + tapeOutM * TAPE_OFF) * SET_OUT_RATES.secondsPerTapeM);
   if (seconds <= was.gapSeconds) return [];
   const reused = takeOver({ id: block.id, pieces }, before, after, { door, tapeInM });
@@ -33,7 +32,7 @@ export function floorChangeChecks(input: FitInput, draft: Omit<FitDraft, 'notice
       code: 'floor-change-late',
       weight: gearSeconds > was.gapSeconds ? 'caution' : 'note',
       at: { block: block.id },
-      data: { to: was.to, seconds, gapSeconds: was.gapSeconds, tapeInM, tapeOutM, carried: carried.length },
+      data: { to: was.to, seconds, gapSeconds: was.gapSeconds, tapeInM, tapeOutM, carried },
       ideas,
     },
   ];

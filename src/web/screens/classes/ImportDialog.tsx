@@ -164,32 +164,26 @@ export function ImportDialog({
             <p className="text-good">{counted(shown.rows.length, 'student')}, nothing to fix.</p>
           )}
           {(repeatsAllowed || shown.errors.some((e) => e.code === 'repeated')) && (
-            <label className="mt-1 flex items-center gap-2">
-              <input
-                type="checkbox"
-                className="h-4 w-4 accent-tape"
-                checked={repeatsAllowed}
-                onChange={(e) => {
-                  setRepeats(e.target.checked);
-                  look.mutate({ repeatsAllowed: e.target.checked });
-                }}
-              />
+            <LookTick
+              isOn={repeatsAllowed}
+              onPick={(on) => {
+                setRepeats(on);
+                look.mutate({ repeatsAllowed: on });
+              }}
+            >
               these are different students with the same name
-            </label>
+            </LookTick>
           )}
           {(emptyNumbers || shown.errors.some((e) => e.code === 'number')) && (
-            <label className="mt-1 flex items-center gap-2">
-              <input
-                type="checkbox"
-                className="h-4 w-4 accent-tape"
-                checked={emptyNumbers}
-                onChange={(e) => {
-                  setEmptyNumbers(e.target.checked);
-                  look.mutate({ emptyNumbers: e.target.checked });
-                }}
-              />
+            <LookTick
+              isOn={emptyNumbers}
+              onPick={(on) => {
+                setEmptyNumbers(on);
+                look.mutate({ emptyNumbers: on });
+              }}
+            >
               leave ratings empty that are not a number from 1 to 5
-            </label>
+            </LookTick>
           )}
           <ColumnChoices
             // What was just chosen, before the list has been looked at again.
@@ -227,5 +221,15 @@ export function ImportDialog({
         </div>
       )}
     </Floating>
+  );
+}
+
+/** What the teacher says of the list: it is looked at again with that. */
+function LookTick({ isOn, onPick, children }: { isOn: boolean; onPick(on: boolean): void; children: React.ReactNode }) {
+  return (
+    <label className="mt-1 flex items-center gap-2">
+      <input type="checkbox" className="h-4 w-4 accent-tape" checked={isOn} onChange={(e) => onPick(e.target.checked)} />
+      {children}
+    </label>
   );
 }

@@ -1,15 +1,13 @@
 import type { GuestBlock, GuestGame, GuestView } from '../../../core/fit/guestView.ts';
 import { counted, duration, listed } from '../../../core/formats/speak.ts';
-import { bellText } from '../../../core/model/period.ts';
 import { callWords } from '../../../core/words/en.ts';
 import { limitWords, PHASE_GUIDE } from '../../../core/words/guest.en.ts';
 import { cardLineWords, ruleWords } from '../../../core/words/rules.en.ts';
 import { MiniFloor } from '../../floor/MiniFloor.tsx';
 import { useSize } from '../../floor/scale.ts';
-import { shortBell } from '../../parts/now.ts';
+import { bellClock } from '../../parts/bellClock.ts';
 import { Pennant } from '../../parts/Pennant.tsx';
 
-const clock = (seconds: number) => shortBell(bellText(Math.round(seconds / 60) * 60));
 /** More starts of rounds are counted. */
 const MOST_STARTS = 12;
 
@@ -20,7 +18,7 @@ export function GuestBlockView({ view, block, isNow }: { view: GuestView; block:
       className={`grid grid-cols-[92px_1fr] gap-5 border-t border-ink py-4 max-[600px]:grid-cols-1 max-[600px]:gap-1 ${isNow ? 'bg-tint px-3' : ''}`}
     >
       <p>
-        <span className="wide text-xl">{clock(block.at)}</span>
+        <span className="wide text-xl">{bellClock(block.at)}</span>
         <span className="block text-muted">{duration(block.seconds)}</span>
         {isNow && <span className="head mt-1 inline-block bg-tape px-2 text-white">now</span>}
       </p>
@@ -54,7 +52,7 @@ function Game({ game, view }: { game: GuestGame; view: GuestView }) {
   const numberOf = (id: string) => game.pieces.find((p) => p.id === id)?.number ?? 0;
   const rounds = game.bouts.length;
   const [first] = game.bouts;
-  const starts = game.bouts.slice(0, MOST_STARTS).map((b) => clock(b.at));
+  const starts = game.bouts.slice(0, MOST_STARTS).map((b) => bellClock(b.at));
   return (
     <>
       <p className="mt-1 text-lg">{game.aim}</p>

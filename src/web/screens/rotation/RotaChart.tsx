@@ -1,7 +1,7 @@
 import { clockOf } from '../../../core/formats/speak.ts';
 import type { Rota } from '../../../core/rotation/rota.ts';
+import { bellClock } from '../../parts/bellClock.ts';
 import { Pennant } from '../../parts/Pennant.tsx';
-import { bellClock } from './bellClock.ts';
 
 interface Props {
   rota: Rota;

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { clockOf, duration } from '../../../core/formats/speak.ts';
 import { type Rota, whereAt } from '../../../core/rotation/rota.ts';
+import { bellClock } from '../../parts/bellClock.ts';
 import { Pennant } from '../../parts/Pennant.tsx';
-import { bellClock } from './bellClock.ts';
 
 interface Props {
   rota: Rota;

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoDesk, lessonWith } from '../../../content/desk.fixture.ts';
 import { fitUnweighed } from '../../../core/fit/fit.ts';
 import { visits } from '../../../core/rotation/rota.ts';
-import { bellClock } from './bellClock.ts';
+import { bellClock } from '../../parts/bellClock.ts';
 import { blockOf, KIND_WORDS, KINDS, readRoles, rotaOf, USUAL } from './rotas.ts';
 
 const name = (id: string) => `n ${id}`;
