@@ -1,3 +1,5 @@
+import { listed } from '../formats/speak.ts';
+import type { StandInChange } from '../gear/standIns.ts';
 import type { Gear } from '../model/gear.ts';
 import type { GearProperties } from '../model/gearKind.ts';
 
@@ -48,3 +50,22 @@ export function stateWords({
     ...(wanted ? [`${wanted.count} more wished for`] : []),
   ];
 }
+
+/** What the day takes of a kind, by the need of each of its periods and the stock: the worst shortage, else who needs how many. */
+export function promiseWords(needs: readonly number[], have: number): string {
+  const most = Math.max(0, ...needs);
+  const periods = (isMeant: (need: number) => boolean) => {
+    const numbers = needs.flatMap((need, i) => (isMeant(need) ? [String(i + 1)] : []));
+    if (numbers.length > 1 && numbers.length === needs.length) return 'every period';
+    return `${numbers.length === 1 ? 'period' : 'periods'} ${listed(numbers)}`;
+  };
+  if (!needs.length) return '';
+  if (!most) return 'free all day';
+  if (most > have) return `${most - have} short in ${periods((need) => need === most)}`;
+  const inUse = needs.filter((need) => need > 0);
+  const isEven = inUse.every((need) => need === most);
+  return `${isEven ? '' : 'up to '}${most} in ${periods((need) => need > 0)}`;
+}
+
+/** What is different with a stand-in, in the order of `STAND_IN_CHANGES`. */
+export const standInWords = (changes: readonly StandInChange[]): string => (changes.length ? listed(changes) : 'much the same');

@@ -1,5 +1,5 @@
-import { useEffect, useId, useRef, useState } from 'react';
-import { problemWords } from '../api.ts';
+import { useId } from 'react';
+import { useCommit } from './useCommit.ts';
 
 interface Props {
   label: string;
@@ -17,32 +17,8 @@ interface Props {
 
 /** A field that saves when it is left or on Enter; Escape takes the text back. What was typed is never lost to an error. */
 export function CommitField({ label, value, onCommit, quiet, hint, multiline, placeholder, inputMode, className }: Props) {
-  const [text, setText] = useState(value);
-  const [error, setError] = useState('');
+  const { text, setText, error, commit, onKeyDown } = useCommit(value, onCommit);
   const id = useId();
-  const stored = useRef(value);
-  /** What was handed on last: Enter and then leaving the field is one change, not two. */
-  const handed = useRef<string | null>(null);
-  useEffect(() => {
-    if (stored.current !== value) {
-      stored.current = value;
-      handed.current = null;
-      setText(value);
-      setError('');
-    }
-  }, [value]);
-  const commit = async () => {
-    if (text === stored.current) return setError('');
-    if (text === handed.current) return;
-    handed.current = text;
-    try {
-      await onCommit(text);
-      setError('');
-    } catch (problem) {
-      handed.current = null;
-      setError(problemWords(problem));
-    }
-  };
   const shared = {
     id,
     value: text,
@@ -58,22 +34,7 @@ export function CommitField({ label, value, onCommit, quiet, hint, multiline, pl
       <label htmlFor={id} className={quiet ? 'sr-only' : 'mb-0.5 block text-xs text-muted'}>
         {label}
       </label>
-      {multiline ? (
-        <textarea {...shared} rows={3} />
-      ) : (
-        <input
-          {...shared}
-          inputMode={inputMode}
-          onKeyDown={(e) => {
-            if (e.key === 'Enter') void commit();
-            if (e.key === 'Escape') {
-              setText(stored.current);
-              handed.current = null;
-              setError('');
-            }
-          }}
-        />
-      )}
+      {multiline ? <textarea {...shared} rows={3} /> : <input {...shared} inputMode={inputMode} onKeyDown={onKeyDown} />}
       {(error || hint) && (
         <p id={`${id}-more`} role={error ? 'alert' : undefined} className={`mt-0.5 text-xs ${error ? 'text-stop' : 'text-muted'}`}>
           {error || hint}

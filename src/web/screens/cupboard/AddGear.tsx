@@ -1,5 +1,6 @@
 import { useId, useState } from 'react';
 import { kindOfName } from '../../../core/gear/kinds.ts';
+import type { Gear } from '../../../core/model/gear.ts';
 import { GEAR_FAMILIES, type GearFamily, type GearKind } from '../../../core/model/gearKind.ts';
 import { call, problemWords } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
@@ -12,10 +13,10 @@ const FAMILIES = [['', 'choose …'] as const, ...GEAR_FAMILIES.map((f) => [f, f
 interface Props {
   kinds: readonly GearKind[];
   places: readonly string[];
-  onAdded(): Promise<void>;
+  onAdded(id: string): Promise<void>;
 }
 
-/** New gear in a line: a name and a count are enough, the kind is read from the name. A kind that nobody knows needs its family. */
+/** New gear: a name and a count are enough, the kind is read from the name. A kind that nobody knows needs its family. */
 export function AddGear({ kinds, places, onAdded }: Props) {
   const [text, setText] = useState(EMPTY);
   const [family, setFamily] = useState<GearFamily | ''>('');
@@ -34,42 +35,42 @@ export function AddGear({ kinds, places, onAdded }: Props) {
     const count = readCount(text.count, 'Count');
     if (isNew && !family) throw new Error(`“${named}” is a kind that nobody knows yet. Choose its family.`);
     const kind = named === '' ? {} : { gearKind: named, ...(isNew ? { family } : {}) };
-    await call('POST', '/gear', { name: text.name, count, place: text.place, ...kind });
+    const made = await call<Gear>('POST', '/gear', { name: text.name, count, place: text.place, ...kind });
     setText({ ...EMPTY, place: text.place });
     setFamily('');
     setProblem('');
-    await onAdded();
+    await onAdded(made.id);
   };
   return (
     <form
-      className="mt-3 border bg-white px-3 py-2"
+      className="border-t border-ink bg-bench px-5 py-3"
       aria-label="Add gear"
       onSubmit={(e) => {
         e.preventDefault();
         add().catch((error) => setProblem(problemWords(error)));
       }}
     >
-      <div className="flex flex-wrap items-end gap-3">
-        {field('name', 'New gear', 'w-64')}
-        {field('gearKind', 'Kind', 'w-48', { list: `${id}-kinds`, placeholder: text.name ? read : 'from the name' })}
+      <div className="grid grid-cols-2 items-end gap-x-3 gap-y-2">
+        {field('name', 'New gear', '')}
+        {field('gearKind', 'Kind', '', { list: `${id}-kinds`, placeholder: text.name ? read : 'from the name' })}
         <datalist id={`${id}-kinds`}>
           {kinds.map(({ kind, family: of }) => (
             <option key={kind} value={kind} label={`${kind} · ${of}`} />
           ))}
         </datalist>
         {isNew && (
-          <div className="w-48">
+          <div className="col-span-2">
             <ChoiceField label={`Family of “${named}”`} value={family} options={FAMILIES} onPick={setFamily} />
           </div>
         )}
-        {field('count', 'Count', 'w-20', { inputMode: 'numeric' })}
-        {field('place', 'Kept in', 'w-40', { list: `${id}-places` })}
+        {field('count', 'Count', '', { inputMode: 'numeric' })}
+        {field('place', 'Kept in', '', { list: `${id}-places` })}
         <datalist id={`${id}-places`}>
           {places.map((place) => (
             <option key={place} value={place} />
           ))}
         </datalist>
-        <button type="submit" className="btn btn-tape">
+        <button type="submit" className="btn btn-tape col-span-2 text-center">
           Add to the gear closet
         </button>
       </div>

@@ -1,7 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Search } from 'lucide-react';
 import { useState } from 'react';
-import { capital, listed } from '../../../core/formats/speak.ts';
+import { capital, counted, listed } from '../../../core/formats/speak.ts';
 import { stockOf } from '../../../core/gear/cover.ts';
 import { promisedTwice } from '../../../core/gear/stockTaking.ts';
 import type { Gear } from '../../../core/model/gear.ts';
@@ -15,22 +14,22 @@ import { saveRecord } from '../../parts/saveRecord.ts';
 import { useFittedDay } from '../../parts/useReadiness.ts';
 import { useSaveSchool } from '../../parts/useSaveSchool.ts';
 import { AddGear } from './AddGear.tsx';
-import { GearDetails } from './GearDetails.tsx';
 import { GearImport } from './GearImport.tsx';
-import { GearRow } from './GearRow.tsx';
 import { Kits } from './Kits.tsx';
 import { MakeIt } from './MakeIt.tsx';
+import { OneItem } from './OneItem.tsx';
 import { OwnKinds } from './OwnKinds.tsx';
+import { Shelves } from './Shelves.tsx';
 import { WishList } from './WishList.tsx';
 
-/** The gear closet, shelf by shelf: what there is, what it is like, and how much of it each of today's periods takes at once. */
+/** The gear closet as its shelves: what lies on them, what the day takes of it at once, and one item in sentences beside them. */
 export function Cupboard() {
   const client = useQueryClient();
   const list = useQuery({ queryKey: ['gear'], queryFn: () => call<Gear[]>('GET', '/gear') });
   const kinds = useQuery({ queryKey: ['gear-kinds'], queryFn: () => call<GearKind[]>('GET', '/gear-kinds') }).data ?? [];
   const day = useDay(isoDate(new Date())).data ?? [];
   const fitted = useFittedDay(day);
-  const [open, setOpen] = useState<string | null>(null);
+  const [chosen, setChosen] = useState<string | null>(null);
   const [problem, setProblem] = useState('');
   const [looked, setLooked] = useState('');
   const [importing, setImporting] = useState(false);
@@ -64,80 +63,100 @@ export function Cupboard() {
   const words = looked.toLowerCase().split(/\s+/).filter(Boolean);
   const isLookedFor = (g: Gear) => words.every((w) => `${g.name} ${g.gearKind} ${g.place}`.toLowerCase().includes(w));
   const shown = all.filter(isLookedFor).sort((a, b) => a.place.localeCompare(b.place) || a.name.localeCompare(b.name));
-  const shelves = [...new Set(shown.map((g) => g.place))];
+  const item = all.find((g) => g.id === chosen);
+  const shortLines = day.flatMap((d, i) =>
+    [...new Set(all.map((g) => g.gearKind))].flatMap((kind) => {
+      const missing = need(kind, d.period.id) - stockOf(all, kind);
+      return missing > 0 ? [`${counted(missing, kind)} short in period ${i + 1}`] : [];
+    }),
+  );
   return (
     <div className="flex h-full flex-col overflow-hidden">
       <DayBar />
-      <main className="min-h-0 flex-1 overflow-auto px-6 py-4">
-        <div className="flex flex-wrap items-end justify-between gap-4">
-          <h1 className="text-xl">Gear closet</h1>
-          <label className="ml-auto flex items-center gap-2">
-            <Search size={16} aria-hidden="true" />
-            <span className="sr-only">Find gear</span>
-            <input className="field w-64" placeholder="Find gear" value={looked} onChange={(e) => setLooked(e.target.value)} />
-          </label>
-          <button type="button" className="btn" onClick={() => setImporting(true)}>
-            Import a list
-          </button>
-          <button type="button" className="btn" disabled={!all.length} onClick={() => void saveList()}>
-            Save as CSV
-          </button>
-        </div>
-        {(list.error || problem) && <Problem text={problem || problemWords(list.error)} />}
-        {twice.map((t) => (
-          <p key={t.kind} className="mt-2 border-l-[3px] border-stop pl-2 text-stop">
-            {t.kind}: periods {listed(t.periods.map((id) => String(day.findIndex((d) => d.period.id === id) + 1)))} are at the same time and
-            need {t.need}. There {t.have === 1 ? 'is' : 'are'} {t.have}.
-          </p>
-        ))}
-        <AddGear kinds={kinds} places={[...new Set(all.map((g) => g.place).filter(Boolean))]} onAdded={refresh} />
-        {shown.length > 0 && day.length > 0 && (
-          <p className="sticky -top-4 z-10 mt-3 flex justify-end bg-paper pt-3 pr-20 pb-0.5 text-xs text-muted">
-            <span className="self-end pr-2">needed at once in</span>
-            {day.map((d, i) => (
-              <span key={d.period.id} className="w-16 text-right leading-4">
-                Period {i + 1}
-              </span>
-            ))}
-          </p>
-        )}
-        {shelves.map((place) => (
-          <section key={place} className="mt-3" aria-label={place || 'No place yet'}>
-            <h2 className="border-b-2 border-paint pb-0.5 text-base">{place || 'No place yet'}</h2>
-            <ul>
-              {shown
-                .filter((g) => g.place === place)
-                .map((gear) => (
-                  <GearRow
-                    key={gear.id}
-                    gear={gear}
-                    kinds={kinds}
-                    needs={day.map((d) => ({ id: d.period.id, count: need(gear.gearKind, d.period.id) }))}
-                    have={stockOf(all, gear.gearKind)}
-                    {...{ save }}
-                    usedBy={usedBy(gear)}
-                    onRemoved={refresh}
-                    onOpen={() => setOpen(gear.id)}
-                  />
-                ))}
-            </ul>
-          </section>
-        ))}
-        {all.length === 0 && (
-          <p className="mt-4 text-muted">The closet is empty. Add what you have; games then say what is short before the bell.</p>
-        )}
-        {all.length > 0 && !shown.length && <p className="mt-4 text-muted">Nothing in the closet is called “{looked}”.</p>}
-        {all.length > 0 && !words.length && (
-          <>
-            <WishList gear={all} />
-            <Kits gear={all} />
-            <OwnKinds gear={all} onChanged={refresh} />
-            <MakeIt gear={all} onMade={refresh} />
-          </>
-        )}
-      </main>
+      <div className="flex min-h-0 flex-1 max-[900px]:flex-col">
+        <main className="min-h-0 min-w-0 flex-1 overflow-auto px-6 py-4">
+          <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+            <h1 className="text-xl">Gear closet</h1>
+            {all.length > 0 && (
+              <p className="min-w-0 flex-1">
+                {counted(all.length, 'item')},{' '}
+                {counted(
+                  all.reduce((sum, g) => sum + g.count, 0),
+                  'piece',
+                )}
+                . {shortLines.length > 0 && <strong className="text-stop">{capital(listed(shortLines.slice(0, 2)))}.</strong>}
+              </p>
+            )}
+            <label className="flex items-center">
+              <span className="sr-only">Find gear</span>
+              <input className="field w-44" placeholder="Find gear" value={looked} onChange={(e) => setLooked(e.target.value)} />
+            </label>
+            <button type="button" className="btn" onClick={() => setImporting(true)}>
+              Import a list
+            </button>
+            <button type="button" className="btn" disabled={!all.length} onClick={() => void saveList()}>
+              Save as CSV
+            </button>
+          </div>
+          {(list.error || problem) && <Problem text={problem || problemWords(list.error)} />}
+          {twice.map((t) => (
+            <p key={t.kind} className="mt-2 border-l-[3px] border-stop pl-2 text-stop">
+              {t.kind}: periods {listed(t.periods.map((id) => String(day.findIndex((d) => d.period.id === id) + 1)))} are at the same time
+              and need {t.need}. There {t.have === 1 ? 'is' : 'are'} {t.have}.
+            </p>
+          ))}
+          <div className="mt-3">
+            <Shelves
+              gear={shown}
+              {...{ kinds, chosen }}
+              choose={(id) => setChosen(id === chosen ? null : id)}
+              needsOf={(kind) => day.map((d) => need(kind, d.period.id))}
+              haveOf={(kind) => stockOf(all, kind)}
+            />
+          </div>
+          {all.length === 0 && (
+            <p className="mt-4 text-muted">The closet is empty. Add what you have; games then say what is short before the bell.</p>
+          )}
+          {all.length > 0 && !shown.length && <p className="mt-4 text-muted">Nothing in the closet is called “{looked}”.</p>}
+          {all.length > 0 && !words.length && (
+            <>
+              <WishList gear={all} />
+              <Kits gear={all} />
+              <OwnKinds gear={all} onChanged={refresh} />
+              <MakeIt gear={all} onMade={refresh} />
+            </>
+          )}
+        </main>
+        <aside
+          aria-label="One item, and new gear"
+          className="flex w-[380px] shrink-0 flex-col border-l border-ink max-[900px]:max-h-[46vh] max-[900px]:w-full max-[900px]:border-t max-[900px]:border-l-0"
+        >
+          <div className="min-h-0 flex-1 overflow-auto px-5 py-4">
+            {item ? (
+              <OneItem
+                key={item.id}
+                {...{ item, kinds, save }}
+                gear={all}
+                periods={day.map((d) => ({ id: d.period.id, need: (kind) => need(kind, d.period.id) }))}
+                usedBy={usedBy(item)}
+                onRemoved={refresh}
+                onClose={() => setChosen(null)}
+              />
+            ) : (
+              <p className="text-muted">{all.length ? 'Choose an item on the shelves: what it is like, and who needs it today.' : ''}</p>
+            )}
+          </div>
+          <AddGear
+            kinds={kinds}
+            places={[...new Set(all.map((g) => g.place).filter(Boolean))]}
+            onAdded={async (id) => {
+              await refresh();
+              setChosen(id);
+            }}
+          />
+        </aside>
+      </div>
       {importing && <GearImport onClose={() => setImporting(false)} onDone={refresh} />}
-      {open && <GearDetails gear={all.find((g) => g.id === open)} kinds={kinds} onClose={() => setOpen(null)} save={save} />}
     </div>
   );
 }

@@ -3,11 +3,11 @@ import { counted, money } from '../../../core/formats/speak.ts';
 import { withBack, withGone } from '../../../core/gear/stockTaking.ts';
 import { CONDITIONS, type Gear } from '../../../core/model/gear.ts';
 import { problemWords } from '../../api.ts';
-import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { isoDate, longDate } from '../../parts/now.ts';
 import { Problem } from '../../parts/Problem.tsx';
 import { readColours } from '../../parts/readColours.ts';
 import { readCount } from '../../parts/readCount.ts';
+import { SaidChoice, SaidText } from '../../parts/Said.tsx';
 
 /** Amount in cents from "12" or "12.50"; nothing typed costs nothing. */
 function readCents(text: string): number {
@@ -33,39 +33,60 @@ export function GearState({ gear, save }: { gear: Gear; save(gear: Gear, change:
   const wanted = gear.wanted ?? { count: 0, costCents: 0 };
   const wish = (count: number, costCents: number) => save(gear, { wanted: count ? { count, costCents } : undefined });
   return (
-    <fieldset className="mt-4">
-      <legend className="head mb-1 text-base">State</legend>
-      <div className="grid grid-cols-3 gap-3 max-[900px]:grid-cols-2">
-        <ChoiceField
+    <section className="mt-2 border-t pt-2" aria-label="State">
+      <p className="leading-8">
+        It is in{' '}
+        <SaidChoice
           label="Condition"
           value={gear.condition ?? ''}
-          options={[['', 'not said'] as const, ...CONDITIONS.map((c) => [c, c] as const)]}
+          faint={!gear.condition}
+          options={[['', 'a condition not said'] as const, ...CONDITIONS.map((c) => [c, `${c} condition`] as const)]}
           onPick={(c) => attempt(() => save(gear, { condition: c === '' ? undefined : c }))}
         />
-        <CommitField
+        . By color:{' '}
+        <SaidText
           label="Counts by color"
-          placeholder="4 red, 6 blue"
+          usual="not counted"
           value={(gear.byColour ?? []).map((c) => `${c.count} ${c.colour}`).join(', ')}
           onCommit={(t) => save(gear, { byColour: readColours(t) })}
         />
-        <div />
-        <CommitField
+        .
+      </p>
+      <p className="leading-8">
+        Wished for:{' '}
+        <SaidText
           label="Wish list: how many more"
           inputMode="numeric"
+          usual="none"
           value={wanted.count ? String(wanted.count) : ''}
           onCommit={(t) => wish(t.trim() === '' ? 0 : readCount(t), wanted.costCents)}
         />
-        <CommitField
-          label="What one costs"
-          inputMode="decimal"
-          value={wanted.costCents ? money(wanted.costCents) : ''}
-          onCommit={(t) => wish(Math.max(1, wanted.count), readCents(t))}
-        />
-      </div>
-      <div className="mt-3 flex flex-wrap items-end gap-2">
-        <label className="text-xs text-muted">
-          How many are gone
-          <input className="field block w-24 text-sm text-ink" inputMode="numeric" value={text} onChange={(e) => setText(e.target.value)} />
+        {gear.wanted && (
+          <>
+            {' '}
+            more, at{' '}
+            <SaidText
+              label="What one costs"
+              inputMode="decimal"
+              usual="no cost said"
+              value={wanted.costCents ? money(wanted.costCents) : ''}
+              onCommit={(t) => wish(Math.max(1, wanted.count), readCents(t))}
+            />{' '}
+            each{wanted.costCents > 0 && `, ${money(wanted.count * wanted.costCents)} in all`}
+          </>
+        )}
+        .
+      </p>
+      <div className="mt-1 flex flex-wrap items-center gap-2">
+        <label>
+          Gone:{' '}
+          <input
+            className="said"
+            aria-label="How many are gone"
+            inputMode="numeric"
+            value={text}
+            onChange={(e) => setText(e.target.value)}
+          />
         </label>
         <button type="button" className="btn" onClick={() => take('lost')}>
           Lost
@@ -96,6 +117,6 @@ export function GearState({ gear, save }: { gear: Gear; save(gear: Gear, change:
         </ul>
       )}
       <Problem text={problem} />
-    </fieldset>
+    </section>
   );
 }

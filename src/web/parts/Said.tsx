@@ -1,0 +1,97 @@
+import { useId } from 'react';
+import { useCommit } from './useCommit.ts';
+
+interface Shared {
+  /** What the value is, read aloud; the sentence around it says it to the eye. */
+  label: string;
+  /** The teacher's own choice in place of the usual one: a piece of tape. */
+  own?: boolean;
+}
+
+/** From so many letters on a value may be wider than its column. */
+const LONG = 30;
+
+/** A value inside a sentence, underlined, changed in place. Empty, it shows what is usual. */
+export function SaidText({
+  label,
+  own,
+  value,
+  usual = 'not said',
+  inputMode,
+  onCommit,
+}: Shared & {
+  value: string;
+  usual?: string;
+  inputMode?: 'text' | 'numeric' | 'decimal';
+  onCommit: (text: string) => Promise<unknown> | unknown;
+}) {
+  const { text, setText, error, commit, onKeyDown } = useCommit(value, onCommit);
+  const id = useId();
+  // What is long is not cut: it goes on in a next line.
+  const Field = value.length > LONG ? 'textarea' : 'input';
+  return (
+    <span className="inline-flex max-w-full flex-col">
+      <label htmlFor={id} className="sr-only">
+        {label}
+      </label>
+      <Field
+        id={id}
+        className={`said ${own ? 'said-own' : ''}`}
+        value={text}
+        placeholder={usual}
+        inputMode={inputMode}
+        aria-invalid={error !== ''}
+        aria-describedby={error ? `${id}-error` : undefined}
+        onChange={(e: React.ChangeEvent<HTMLInputElement & HTMLTextAreaElement>) => setText(e.target.value.replace(/\n/g, ' '))}
+        onBlur={() => void commit()}
+        onKeyDown={(e: React.KeyboardEvent) => {
+          if (e.key === 'Enter') e.preventDefault();
+          onKeyDown(e);
+        }}
+        {...(Field === 'textarea' ? { rows: 1 } : {})}
+      />
+      {error && (
+        <span id={`${id}-error`} role="alert" className="max-w-72 text-xs text-stop">
+          {error}
+        </span>
+      )}
+    </span>
+  );
+}
+
+/** A choice inside a sentence, underlined. */
+export function SaidChoice<T extends string>({
+  label,
+  own,
+  value,
+  options,
+  faint,
+  onPick,
+}: Shared & {
+  value: T;
+  options: readonly (readonly [T, string])[];
+  /** The value is only the usual one. */
+  faint?: boolean;
+  onPick: (value: T) => void;
+}) {
+  const id = useId();
+  return (
+    <span className="inline-flex max-w-full">
+      <label htmlFor={id} className="sr-only">
+        {label}
+      </label>
+      <select
+        id={id}
+        className={`said ${own ? 'said-own' : ''} ${faint ? 'said-faint' : ''}`}
+        value={value}
+        onChange={(e) => onPick(e.target.value as T)}
+      >
+        {options.map(([v, text]) => (
+          <option key={v} value={v}>
+            {text}
+          </option>
+        ))}
+      </select>
+    </span>
+  );
+}
