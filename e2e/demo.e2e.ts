@@ -55,6 +55,7 @@ describe('a class list from a file', () => {
     await screen.expectAccessible();
     await screen.click('button', 'Add 1 student');
     await screen.says('28 students · grades');
+    await screen.click('button', /^Unfold what is private/);
     await screen.click('button', 'Supports, row 2: note to sort');
     await screen.says('“asthma, inhaler”');
     await screen.expectAccessible();

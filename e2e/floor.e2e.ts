@@ -221,6 +221,7 @@ describe('pieces laid out on the desk', () => {
 
   it('somebody in a power chair gets ways that are wide enough: told in the class, checked on the desk, mended by one fix', async () => {
     await screen.page.goto(`${app.base}/classes/grade-5a`);
+    await screen.click('button', /^Unfold what is private/);
     await screen.click('button', /^Supports, row 2:/);
     await screen.fill('Add a support: type a few letters, then Enter', 'power');
     await screen.press('Enter');

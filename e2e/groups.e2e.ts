@@ -296,7 +296,8 @@ describe('the rotation', () => {
 
 describe('what counts for groups', () => {
   it('is told in the class list: who shares an adult is kept together, and a check says where that cannot be', async () => {
-    await open('/classes/grade-2c', 'For groups');
+    await open('/classes/grade-2c', 'Unfold what is private');
+    await screen.click('button', /^Unfold what is private/);
     const tell = async (row: number, adult: string) => {
       await screen.click('button', new RegExp(`^For groups, row ${row}:`));
       await screen.says('Adult shared with others');

@@ -51,7 +51,7 @@ describe('without the server', () => {
     await screen.page.goto(`${base}/desk/${todays('mills')}`);
     await screen.says('9 rounds of');
     await screen.page.goto(`${base}/classes/grade-5a`);
-    await screen.says('Pairings (private)');
+    await screen.says('Unfold what is private');
     await screen.page.goto(`${base}/desk/${todays('mills')}`);
     await screen.says('9 rounds of');
     await stop();

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { withDemo } from './openDemo.ts';
-import { pause, type Screen } from './screen.ts';
+import type { Screen } from './screen.ts';
 
 let screen: Screen;
 const { open } = withDemo((demo) => {

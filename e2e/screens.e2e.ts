@@ -23,7 +23,7 @@ describe('the demo on every screen', () => {
     ['the rotation, where next', () => `/desk/mills-${today}/rotation?view=next`, 'then'],
     ['the rotation, as strips', () => `/desk/weather-${today}/rotation?view=strip`, 'Breeze'],
     ['the whistle', (run) => `/whistle/${run}`, 'Hold everything'],
-    ['a class', () => '/classes/grade-5a', 'Pairings (private)'],
+    ['a class', () => '/classes/grade-5a', 'Unfold what is private'],
     ['a room', () => '/rooms/mill-gym', 'What stands in the room'],
     ['the cupboard', () => '/cupboard', 'Add to the gear closet'],
     ['the logbook', () => '/logbook', 'Planned against actual'],

@@ -108,10 +108,10 @@ async function main(): Promise<void> {
   await shoot('whistle');
   for (const [name, to, says] of [
     ['week', '/week', 'to fix'],
-    ['class', '/classes/grade-5a', 'Pairings (private)'],
+    ['class', '/classes/grade-5a', 'Unfold what is private'],
     ['room', '/rooms/mill-gym', 'What stands in the room'],
     ['cupboard', '/cupboard', 'Add to the gear closet'],
-    ['settings', '/settings', 'Defaults by grade'],
+    ['settings', '/settings', 'Figures by grade'],
   ]) {
     await open(to, says);
     await screen.says('Opening the day', { not: true });

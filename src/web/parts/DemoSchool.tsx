@@ -46,7 +46,7 @@ export function LeaveDemo() {
   const [problem, setProblem] = useState('');
   if (!demo) return null;
   return (
-    <section className="mt-6 border-l-[3px] border-tape pl-3" aria-label="Demo school">
+    <section className="mt-7 max-w-[820px] border-l-[3px] border-tape pl-3" aria-label="Demo school">
       <h2 className="text-base">This is the demo school</h2>
       <p className="text-muted">{name} is invented. Leave it and your own school is there, with nothing in it yet.</p>
       <button type="button" className="btn mt-2" onClick={() => setAsks(true)}>

@@ -14,7 +14,7 @@ export function readAboveZero(text: string): number {
 
 /** A least and a most as they were typed, "90–180"; anything else is refused with the example. */
 export function readSpan(text: string, example: string): [number, number] {
-  const match = text.match(/^\s*(\d+)\s*(?:–|-|to)\s*(\d+)\s*$/);
+  const match = text.match(/^\s*(\d+(?:\.\d+)?)\s*(?:–|-|to)\s*(\d+(?:\.\d+)?)\s*$/);
   if (!match || Number(match[1]) > Number(match[2])) throw new Error(`"${text}" is not a span. Write ${example}.`);
   return [Number(match[1]), Number(match[2])];
 }

@@ -20,7 +20,7 @@ export function CellPopup({ name, row, said, nothing, children, ...sheet }: Prop
       trigger={
         <button
           type="button"
-          className="cell block w-full truncate text-left hover:bg-tint"
+          className="cell block w-full text-left leading-4 break-words hover:bg-tint"
           title={said || undefined}
           aria-label={`${name}, row ${row}: ${said || nothing}`}
         >

@@ -1,17 +1,21 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { counted } from '../../../core/formats/speak.ts';
 import { bandOf, GRADES, type Grade } from '../../../core/model/band.ts';
 import type { SchoolClass } from '../../../core/model/schoolClass.ts';
 import { BAND_WORDS } from '../../../core/words/en.ts';
 import { type ClassData, call, problemWords } from '../../api.ts';
-import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
+import { ChoiceField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { NameDialog } from '../../parts/NameDialog.tsx';
+import { Problem } from '../../parts/Problem.tsx';
 import { RemoveButton } from '../../parts/RemoveButton.tsx';
+import { SaidChoice, SaidText } from '../../parts/Said.tsx';
 import { ShelfList } from '../../parts/ShelfList.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { refreshFacts } from '../../parts/shelfUndo.ts';
+import { Fold } from './Fold.tsx';
 import { ImportDialog } from './ImportDialog.tsx';
 import { RosterTable } from './RosterTable.tsx';
 import { Wishes } from './Wishes.tsx';
@@ -52,7 +56,7 @@ export function Classes() {
             id: schoolClass.id,
             to: `/classes/${schoolClass.id}`,
             name: schoolClass.name,
-            more: `grade ${schoolClass.grade} · ${students} students`,
+            more: `grade ${schoolClass.grade} · ${counted(students, 'student')}`,
           }))}
           action="Add a class"
           onAdd={() => setAdding(true)}
@@ -96,6 +100,7 @@ function OneClass({ data, refresh }: { data: ClassData; refresh: () => Promise<v
   const navigate = useNavigate();
   const client = useQueryClient();
   const [problem, setProblem] = useState('');
+  const [isUnfolded, setUnfolded] = useState(false);
   const { schoolClass } = data;
   const save = async (change: Partial<SchoolClass>) => {
     await saveRecord(`/classes/${schoolClass.id}`, schoolClass, change);
@@ -103,27 +108,11 @@ function OneClass({ data, refresh }: { data: ClassData; refresh: () => Promise<v
   };
   return (
     <div className="p-6">
-      <div className="flex items-end gap-4">
-        <div className="w-56">
-          <CommitField label="Class" value={schoolClass.name} onCommit={(name) => save({ name })} />
-        </div>
-        <div className="w-36">
-          <ChoiceField
-            label="Grade"
-            value={schoolClass.grade}
-            options={GRADE_OPTIONS}
-            onPick={(grade) => void save({ grade }).catch((e) => setProblem(problemWords(e)))}
-          />
-        </div>
-        <div className="w-36">
-          <ChoiceField
-            label="Mixed with"
-            value={schoolClass.alsoGrade ?? ''}
-            options={[['', 'no other'] as const, ...GRADE_OPTIONS.filter(([g]) => g !== schoolClass.grade)]}
-            onPick={(also) => void save({ alsoGrade: also || undefined }).catch((e) => setProblem(problemWords(e)))}
-          />
-        </div>
-        <button type="button" className="btn btn-tape ml-auto" onClick={() => setImporting(true)}>
+      <div className="flex flex-wrap items-center justify-end gap-3">
+        <Link className="mr-auto text-tape underline" to={`/ladders/${schoolClass.id}`}>
+          Skill ladders
+        </Link>
+        <button type="button" className="btn btn-tape" onClick={() => setImporting(true)}>
           Paste or import a list
         </button>
         <RemoveButton
@@ -140,22 +129,37 @@ function OneClass({ data, refresh }: { data: ClassData; refresh: () => Promise<v
           }}
         />
       </div>
-      <p className="mt-2 text-muted">
-        {data.students.length} students · {BAND_WORDS[bandOf(schoolClass.grade)]}
-        {schoolClass.alsoGrade && `, some ${BAND_WORDS[bandOf(schoolClass.alsoGrade)]}`}
-        {' · '}
-        <Link className="text-tape underline" to={`/ladders/${schoolClass.id}`}>
-          Skill ladders
-        </Link>
-      </p>
-      {problem && (
-        <p role="alert" className="mt-2 text-stop">
-          {problem}
-        </p>
-      )}
-      <div className="mt-4 grid grid-cols-[minmax(0,1fr)_300px] gap-8 max-[1100px]:grid-cols-1">
-        <RosterTable data={data} refresh={refresh} />
-        <Wishes data={data} refresh={refresh} />
+      <Problem text={problem} />
+      <div className="mt-4 flex items-stretch max-[700px]:flex-col">
+        <div className={`min-w-0 border-[1.5px] border-paint bg-white px-6 py-4 ${isUnfolded ? 'flex-1' : 'w-full max-w-[600px]'}`}>
+          <h2 className="sr-only">{schoolClass.name}</h2>
+          <p className="text-base leading-8">
+            <SaidText label="Class" value={schoolClass.name} onCommit={(name) => save({ name })} /> is{' '}
+            <SaidChoice
+              label="Grade"
+              value={schoolClass.grade}
+              options={GRADE_OPTIONS}
+              onPick={(grade) => void save({ grade }).catch((e) => setProblem(problemWords(e)))}
+            />
+            , mixed with{' '}
+            <SaidChoice
+              label="Mixed with"
+              value={schoolClass.alsoGrade ?? ''}
+              faint={!schoolClass.alsoGrade}
+              options={[['', 'no other grade'] as const, ...GRADE_OPTIONS.filter(([g]) => g !== schoolClass.grade)]}
+              onPick={(also) => void save({ alsoGrade: also || undefined }).catch((e) => setProblem(problemWords(e)))}
+            />
+            : {counted(data.students.length, 'student')}, {BAND_WORDS[bandOf(schoolClass.grade)]}
+            {schoolClass.alsoGrade && `, some ${BAND_WORDS[bandOf(schoolClass.alsoGrade)]}`}.
+          </p>
+          <RosterTable {...{ data, refresh, isUnfolded }} />
+        </div>
+        <Fold {...{ isUnfolded }} onTurn={() => setUnfolded(!isUnfolded)} />
+        {isUnfolded && (
+          <div className="w-[248px] shrink-0 pl-5 max-[1100px]:w-full max-[1100px]:pt-4 max-[1100px]:pl-0">
+            <Wishes data={data} refresh={refresh} />
+          </div>
+        )}
       </div>
       <ImportDialog
         open={importing}

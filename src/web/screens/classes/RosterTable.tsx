@@ -10,6 +10,7 @@ import { useMemo, useState } from 'react';
 import type { Student } from '../../../core/model/student.ts';
 import { type ClassData, call, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
+import { Problem } from '../../parts/Problem.tsx';
 import { RemoveButton } from '../../parts/RemoveButton.tsx';
 import type { SupportsChange, SupportsKnown } from '../../parts/SupportsEditor.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
@@ -22,11 +23,11 @@ interface Row extends Student, Traits {
 }
 const column = createColumnHelper<Row>();
 /** What names leave of the table's width. */
-const WIDTHS: Record<string, string> = { rating: 'w-[88px]', supports: 'w-[116px]', traits: 'w-[104px]' };
+const WIDTHS: Record<string, string> = { rating: 'w-[104px]', supports: 'w-[116px]', traits: 'w-[104px]' };
 const RATINGS = ['1', '2', '3', '4', '5'].map((r) => [r, r === '1' ? '1 new' : r === '5' ? '5 leads' : r] as const);
 
-/** The class list: every cell is edited in place, by keyboard too. Ratings, supports and what counts for groups are private. */
-export function RosterTable({ data, refresh }: { data: ClassData; refresh: () => Promise<void> }) {
+/** The class list: every cell is edited in place, by keyboard too. Ratings, supports and what counts for groups are private: there once unfolded. */
+export function RosterTable({ data, refresh, isUnfolded }: { data: ClassData; refresh: () => Promise<void>; isUnfolded: boolean }) {
   const [sorting, setSorting] = useState<SortingState>([{ id: 'givenName', desc: false }]);
   const [adding, setAdding] = useState({ givenName: '', familyName: '' });
   const [problem, setProblem] = useState('');
@@ -57,7 +58,7 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
       column.accessor((s) => s.known.supports.map((x) => x.kind).join(), { id: 'supports', header: 'Supports (private)' }),
       column.accessor((s) => [...s.tags, s.helper].join(), { id: 'traits', header: 'For groups (private)' }),
     ],
-    state: { sorting },
+    state: { sorting, columnVisibility: { rating: isUnfolded, supports: isUnfolded, traits: isUnfolded } },
     onSortingChange: setSorting,
     getCoreRowModel: getCoreRowModel(),
     getSortedRowModel: getSortedRowModel(),
@@ -99,7 +100,7 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
         </thead>
         <tbody>
           {table.getRowModel().rows.map(({ original: s }, i) => (
-            <tr key={s.id} className="border-b">
+            <tr key={s.id} className="group border-b">
               <td className="head text-muted">{i + 1}</td>
               <td className="py-0.5 pr-2">
                 <CommitField
@@ -119,28 +120,32 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
                   onCommit={(familyName) => save(s, { familyName })}
                 />
               </td>
-              <td className="py-0.5 pr-2">
-                <ChoiceField
-                  quiet
-                  className="cell"
-                  label={`Rating, row ${i + 1}`}
-                  value={String(s.rating)}
-                  options={RATINGS}
-                  onPick={(r) => void save(s, { rating: Number(r) }).catch((e) => setProblem(problemWords(e)))}
-                />
-              </td>
-              <td className="py-0.5 pr-2">
-                <SupportsCell name={`${s.givenName} ${s.familyName}`} row={i + 1} known={s.known} save={(change) => save(s, change)} />
-              </td>
-              <td className="py-0.5 pr-2">
-                <GroupTraits
-                  name={`${s.givenName} ${s.familyName}`}
-                  row={i + 1}
-                  {...{ tags: s.tags, helper: s.helper }}
-                  save={(change) => save(s, change)}
-                />
-              </td>
-              <td>
+              {isUnfolded && (
+                <>
+                  <td className="border-l border-dashed border-paint bg-bench py-0.5 pr-2">
+                    <ChoiceField
+                      quiet
+                      className="cell"
+                      label={`Rating, row ${i + 1}`}
+                      value={String(s.rating)}
+                      options={RATINGS}
+                      onPick={(r) => void save(s, { rating: Number(r) }).catch((e) => setProblem(problemWords(e)))}
+                    />
+                  </td>
+                  <td className="bg-bench py-0.5 pr-2">
+                    <SupportsCell name={`${s.givenName} ${s.familyName}`} row={i + 1} known={s.known} save={(change) => save(s, change)} />
+                  </td>
+                  <td className="bg-bench py-0.5 pr-2">
+                    <GroupTraits
+                      name={`${s.givenName} ${s.familyName}`}
+                      row={i + 1}
+                      {...{ tags: s.tags, helper: s.helper }}
+                      save={(change) => save(s, change)}
+                    />
+                  </td>
+                </>
+              )}
+              <td className="opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 pointer-coarse:opacity-100">
                 <RemoveButton
                   what="student"
                   id={s.id}
@@ -153,11 +158,7 @@ export function RosterTable({ data, refresh }: { data: ClassData; refresh: () =>
           ))}
         </tbody>
       </table>
-      {problem && (
-        <p role="alert" className="mt-1 text-stop">
-          {problem}
-        </p>
-      )}
+      <Problem text={problem} />
       <form
         className="mt-3 flex items-end gap-2"
         onSubmit={(e) => {

@@ -2,8 +2,13 @@ import { X } from 'lucide-react';
 import { useState } from 'react';
 import { shortName } from '../../../core/model/names.ts';
 import { type ClassData, call, problemWords } from '../../api.ts';
-import { ChoiceField } from '../../parts/CommitField.tsx';
 import { Problem } from '../../parts/Problem.tsx';
+import { SaidChoice } from '../../parts/Said.tsx';
+
+const PAIRINGS = [
+  ['apart', 'apart from'],
+  ['together', 'together with'],
+] as const;
 
 /** Who must not, or must, be in one group. Private: only fit and this page see it. */
 export function Wishes({ data, refresh }: { data: ClassData; refresh: () => Promise<void> }) {
@@ -54,19 +59,11 @@ export function Wishes({ data, refresh }: { data: ClassData; refresh: () => Prom
           );
         }}
       >
-        <ChoiceField label="First student" value={a} options={options} onPick={setA} />
-        <ChoiceField
-          label="Pairing"
-          value={wish}
-          options={
-            [
-              ['apart', 'keep apart from'],
-              ['together', 'keep together with'],
-            ] as const
-          }
-          onPick={setWish}
-        />
-        <ChoiceField label="Second student" value={b} options={options} onPick={setB} />
+        <p className="text-base leading-8">
+          Keep <SaidChoice label="First student" value={a} faint={!a} options={options} onPick={setA} />{' '}
+          <SaidChoice label="Pairing" value={wish} options={PAIRINGS} onPick={setWish} />{' '}
+          <SaidChoice label="Second student" value={b} faint={!b} options={options} onPick={setB} />
+        </p>
         <Problem text={problem} />
         <button type="submit" className="btn" disabled={!a || !b || a === b}>
           Add the pairing

@@ -1,7 +1,7 @@
 import type { ApexOptions } from 'apexcharts';
 import type { LadderDay } from '../../../core/adapt/ladderDays.ts';
 import { shortDate } from '../../parts/now.ts';
-import { AXIS, Chart, isStill } from '../logbook/chart.ts';
+import { AXIS, Chart } from '../logbook/chart.ts';
 
 const BARS = [
   { name: 'made alone', colour: '#256B3F', pattern: 'none', of: (d: LadderDay) => d.alone },
@@ -20,7 +20,7 @@ export default function StepsChart({ days }: { days: readonly LadderDay[] }) {
       stacked: true,
       toolbar: { show: false },
       zoom: { enabled: false },
-      animations: { enabled: !isStill(), speed: 200 },
+      animations: { enabled: false },
       fontFamily: AXIS.style.fontFamily,
     },
     colors: [...BARS.map((b) => b.colour), STEP],

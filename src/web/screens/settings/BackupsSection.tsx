@@ -41,8 +41,8 @@ export function BackupsSection() {
     },
   });
   return (
-    <section className="mt-8">
-      <div className="flex items-end justify-between border-b border-ink pb-1">
+    <section className="mt-7 max-w-[820px]">
+      <div className="flex items-end justify-between border-b-2 border-paint pb-0.5">
         <h2 className="text-lg">Backups</h2>
         <button type="button" className="btn" disabled={make.isPending} onClick={() => make.mutate()}>
           {make.isPending ? 'Making and opening it …' : 'Make a backup now'}

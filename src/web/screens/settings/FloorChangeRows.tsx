@@ -1,15 +1,22 @@
 import { type FloorChangeFigures, HOUSE_FLOOR_CHANGE } from '../../../core/model/floorChangeFigures.ts';
 import { floorChangeFigures, type School } from '../../../core/model/school.ts';
-import { CommitField } from '../../parts/CommitField.tsx';
 import { readAboveZero } from '../../parts/readNumber.ts';
+import { SaidText } from '../../parts/Said.tsx';
+import { Sentence } from '../../parts/Sentence.tsx';
+import { SettingsPart } from './SettingsPart.tsx';
 
-const FIGURES: [keyof FloorChangeFigures, string][] = [
-  ['adults', 'Adults who tape and carry'],
-  ['crew', 'Students who carry (gear crew)'],
-  ['secondsPerTapeM', 'A meter of tape, s'],
-  ['secondsPerPiece', 'A piece of gear, s'],
-  ['regroupSeconds', 'Finding new groups, s'],
-  ['mostSeconds', 'The class waits at most, s'],
+const LABELS: Record<keyof FloorChangeFigures, string> = {
+  adults: 'Adults who tape and carry',
+  crew: 'Students who carry (gear crew)',
+  secondsPerTapeM: 'A meter of tape, s',
+  secondsPerPiece: 'A piece of gear, s',
+  regroupSeconds: 'Finding new groups, s',
+  mostSeconds: 'The class waits at most, s',
+};
+const SENTENCES = [
+  'Adults who tape and carry: {adults}. Students in the gear crew: {crew}.',
+  'A meter of tape takes {secondsPerTapeM} s, a piece of gear {secondsPerPiece} s.',
+  'New groups are found in {regroupSeconds} s. The class waits {mostSeconds} s at most.',
 ];
 
 const readCrew = (text: string) => (text.trim() === '0' ? 0 : readAboveZero(text));
@@ -23,31 +30,31 @@ export function FloorChangeRows({
   save: (change: (now: School) => Partial<School>) => Promise<unknown>;
 }) {
   const figures = floorChangeFigures(school);
-  const put = (key: keyof FloorChangeFigures, value: number) => save((now) => ({ floorChange: { ...now.floorChange, [key]: value } }));
+  const put = (key: string, value: number) => save((now) => ({ floorChange: { ...now.floorChange, [key]: value } }));
+  const field = (name: string) => {
+    const key = name as keyof FloorChangeFigures;
+    return (
+      <SaidText
+        label={LABELS[key]}
+        own={figures[key] !== HOUSE_FLOOR_CHANGE[key]}
+        value={String(figures[key])}
+        onCommit={(text) => put(key, key === 'crew' ? readCrew(text) : readAboveZero(text))}
+      />
+    );
+  };
   return (
-    <section className="mt-6">
-      <div className="flex items-end justify-between border-b border-ink pb-1">
-        <h2 className="text-lg">Changing the floor during a lesson</h2>
-        {Object.keys(school.floorChange ?? {}).length > 0 && (
-          <button type="button" className="text-tape underline" onClick={() => void save(() => ({ floorChange: {} }))}>
-            Reset these to defaults
-          </button>
-        )}
-      </div>
-      <p className="py-1 text-xs text-muted">
-        Side Court defaults. The minutes are on the strip, at the start of the game that needs another floor.
-      </p>
-      <div className="grid grid-cols-4 gap-x-4 gap-y-2 max-[900px]:grid-cols-2">
-        {FIGURES.map(([key, label]) => (
-          <CommitField
-            key={key}
-            label={label}
-            className={figures[key] === HOUSE_FLOOR_CHANGE[key] ? '' : 'border-tape bg-tint'}
-            value={String(figures[key])}
-            onCommit={(text) => put(key, key === 'crew' ? readCrew(text) : readAboveZero(text))}
-          />
-        ))}
-      </div>
-    </section>
+    <SettingsPart
+      title="Changing the floor during a lesson"
+      note="Side Court defaults. The minutes are on the strip, at the start of the game that needs another floor."
+      reset={{
+        label: 'Reset these to defaults',
+        isChanged: Object.keys(school.floorChange ?? {}).length > 0,
+        onReset: () => void save(() => ({ floorChange: {} })),
+      }}
+    >
+      {SENTENCES.map((text) => (
+        <Sentence key={text} {...{ text, field }} />
+      ))}
+    </SettingsPart>
   );
 }

@@ -15,8 +15,8 @@ export function GuestLooks() {
   const { ofClass } = useClassNames();
   if (!looks.data?.length) return null;
   return (
-    <section className="mt-6" aria-label="Care alerts opened">
-      <h2 className="text-base">Care alerts opened by a guest</h2>
+    <section className="mt-7 max-w-[820px]" aria-label="Care alerts opened">
+      <h2 className="border-b-2 border-paint pb-0.5 text-lg">Care alerts opened by a guest</h2>
       <ul>
         {looks.data.map(({ id, at, classId }) => (
           <li key={id} className="border-b py-1">

@@ -13,8 +13,8 @@ export function RemovedSection() {
   const { undo } = useShelfUndo();
   const [problem, setProblem] = useState('');
   return (
-    <section className="mt-6" aria-label="Removed">
-      <h2 className="text-base">Removed in the last {REMOVAL_DAYS} days</h2>
+    <section className="mt-7 max-w-[820px]" aria-label="Removed">
+      <h2 className="border-b-2 border-paint pb-0.5 text-lg">Removed in the last {REMOVAL_DAYS} days</h2>
       {list.data?.length === 0 && <p className="text-muted">Nothing. What you remove can be brought back from here.</p>}
       <ul>
         {(list.data ?? []).map((removal) => (

@@ -27,8 +27,8 @@ export function WholeSchool() {
       ),
   });
   return (
-    <section className="mt-8">
-      <h2 className="border-b border-ink pb-1 text-lg">Everything as one file</h2>
+    <section className="mt-7 max-w-[820px]">
+      <h2 className="border-b-2 border-paint pb-0.5 text-lg">Everything as one file</h2>
       <p className="mt-1 text-xs text-muted">
         JSON with a{' '}
         <a className="underline" href="/api/export/schema">
