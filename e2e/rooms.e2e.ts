@@ -136,7 +136,7 @@ describe('a room as it is', () => {
     await east.select('glass');
     for (let i = 0; i < 60 && (await facts()).walls[1] !== 'glass'; i++) await pause(50);
     expect((await facts()).walls).toContain('glass');
-    await screen.click('checkbox', 'The bleacher stands open');
+    await (await screen.find('combobox', 'The bleacher stands open')).select('yes');
     for (let i = 0; i < 60 && !(await facts()).fixed.some((f) => f.opens?.open); i++) await pause(50);
     expect((await facts()).fixed.find((f) => f.id === 'bleacher')!.opens).toMatchObject({ open: true });
     await screen.click('button', 'Measure');

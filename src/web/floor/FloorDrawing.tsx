@@ -1,4 +1,3 @@
-import { Minus, Plus, Scan } from 'lucide-react';
 import { useMemo } from 'react';
 import { clearRays } from '../../core/arrange/clearRays.ts';
 import { tapedBox } from '../../core/arrange/setOutUnit.ts';
@@ -21,6 +20,7 @@ import { Arrow, PieceDrawing } from './PieceDrawing.tsx';
 import { RoomMeasure } from './RoomMeasure.tsx';
 import { RoomPaint } from './RoomPaint.tsx';
 import { SafetyLayer, SightLayer } from './SafetyLayer.tsx';
+import { Sign } from './Sign.tsx';
 import type { Scale } from './scale.ts';
 import { ChalkRing, GuideLine, Measure, RING_PX, ringsApart } from './Tape.tsx';
 import { type Movable, useMoving } from './useMoving.ts';
@@ -136,13 +136,13 @@ export function FloorDrawing(props: Props) {
       {props.onMove && (
         <div className="absolute top-2 left-1 flex flex-col" role="group" aria-label="Zoom">
           <button type="button" className="btn px-1.5" aria-label="Zoom in" onClick={() => by(1.5)}>
-            <Plus size={15} aria-hidden="true" />
+            <Sign of="nearer" />
           </button>
           <button type="button" className="btn -mt-px px-1.5" aria-label="Zoom out" disabled={!zoomed} onClick={() => by(1 / 1.5)}>
-            <Minus size={15} aria-hidden="true" />
+            <Sign of="farther" />
           </button>
           <button type="button" className="btn -mt-px px-1.5" aria-label="The whole room" disabled={!zoomed} onClick={whole}>
-            <Scan size={15} aria-hidden="true" />
+            <Sign of="wholeRoom" />
           </button>
         </div>
       )}

@@ -1,5 +1,5 @@
-import { Footprints, Maximize2, Minimize2 } from 'lucide-react';
 import type { FittedGame } from '../../../core/fit/fitted.ts';
+import { Sign } from '../../floor/Sign.tsx';
 import type { Units } from '../../parts/units.ts';
 
 interface Props {
@@ -43,7 +43,7 @@ export function FloorBar({ game, round, onRound, walking, onWalk, units, alone, 
             {game.moveSeconds > 0 && (
               <>
                 <button type="button" className="btn btn-tape flex shrink-0 items-center gap-2 @max-[832px]:px-2.5" onClick={onWalk}>
-                  <Footprints size={16} aria-hidden="true" />
+                  <Sign of="walk" />
                   <span className="@max-[832px]:sr-only">{walking ? 'Stop' : 'Walk it through'}</span>
                 </button>
                 <span className="hidden text-muted @[1152px]:inline">
@@ -63,7 +63,7 @@ export function FloorBar({ game, round, onRound, walking, onWalk, units, alone, 
           aria-pressed={alone}
           onClick={onAlone}
         >
-          {alone ? <Minimize2 size={16} aria-hidden="true" /> : <Maximize2 size={16} aria-hidden="true" />}
+          <Sign of={alone ? 'besideSheet' : 'floorAlone'} />
         </button>
       </div>
     </div>

@@ -1,6 +1,7 @@
-import { Check, Layers } from 'lucide-react';
+import { Check } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { LAYER_WORDS, LAYERS, type Layer } from '../../floor/layers.ts';
+import { Sign } from '../../floor/Sign.tsx';
 
 /** Which layers the floor shows. */
 export function LayersMenu({
@@ -16,7 +17,7 @@ export function LayersMenu({
     <DropdownMenu.Root>
       <DropdownMenu.Trigger asChild>
         <button type="button" className="btn px-2" aria-label="Layers of the floor">
-          <Layers size={16} aria-hidden="true" />
+          <Sign of="layers" />
         </button>
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>

@@ -3,10 +3,8 @@ import type { Curtain } from '../../../core/model/curtain.ts';
 import { partRoom } from '../../../core/model/partRoom.ts';
 import type { Room } from '../../../core/model/room.ts';
 import { call, freshId } from '../../api.ts';
-import { CommitField } from '../../parts/CommitField.tsx';
-import { Problem } from '../../parts/Problem.tsx';
-import { useUnits } from '../../parts/units.ts';
-import { Remove, type SaveRoom, useTry } from './RoomParts.tsx';
+import { SaidText } from '../../parts/Said.tsx';
+import { Remove, RoomPart, SaidLength, type SaveRoom, useTry } from './RoomParts.tsx';
 
 /** A curtain across the middle, from the main door wall to the one opposite. */
 function usualCurtain(room: Room): Curtain {
@@ -18,7 +16,6 @@ function usualCurtain(room: Room): Curtain {
 
 /** Curtains: from where to where, what each part is called; a part becomes a room of its own to be planned in. */
 export function CurtainRows({ room, save, onMade }: { room: Room; save: SaveRoom; onMade: (room: Room) => Promise<void> }) {
-  const units = useUnits();
   const [problem, attempt] = useTry();
   const put = (id: string, change: Partial<Curtain>) =>
     save((now) => ({ curtains: now.curtains.map((c) => (c.id === id ? { ...c, ...change } : c)) }));
@@ -31,40 +28,45 @@ export function CurtainRows({ room, save, onMade }: { room: Room; save: SaveRoom
     ['y', 'from south'],
   ];
   return (
-    <section className="mt-5">
-      <h2 className="border-b pb-1 text-base">Curtains</h2>
+    <RoomPart title="Curtains" {...{ problem }}>
       <ul>
         {room.curtains.map((curtain) => (
-          <li key={curtain.id} className="border-b py-2">
-            <div className="grid grid-cols-[1fr_32px] gap-2">
-              <CommitField label="Curtain" value={curtain.name} onCommit={(name) => put(curtain.id, { name })} />
-              <Remove
-                name={curtain.name}
-                onClick={() => attempt(save((now) => ({ curtains: now.curtains.filter((c) => c.id !== curtain.id) })))}
-              />
-            </div>
-            <div className="mt-1 grid grid-cols-2 gap-2">
-              {ends.flatMap(([end, label]) =>
-                axes.map(([axis, from]) => (
-                  <CommitField
-                    key={`${end}${axis}`}
-                    label={`${label} ${from}`}
-                    value={units.say(curtain[end][axis])}
-                    onCommit={(t) => put(curtain.id, { [end]: { ...curtain[end], [axis]: units.read(t) } })}
-                  />
-                )),
-              )}
-            </div>
+          <li key={curtain.id} className="border-b py-1 leading-8">
+            <SaidText label="Curtain" value={curtain.name} onCommit={(name) => put(curtain.id, { name })} />:{' '}
+            {ends.map(([end, label]) => (
+              <span key={end}>
+                {label.toLowerCase()}{' '}
+                {axes.map(([axis, from]) => (
+                  <span key={axis}>
+                    <SaidLength
+                      label={`${label} ${from}`}
+                      value={curtain[end][axis]}
+                      onPut={(m) => put(curtain.id, { [end]: { ...curtain[end], [axis]: m } })}
+                    />{' '}
+                    {from}
+                    {axis === 'x' ? ' and ' : ''}
+                  </span>
+                ))}
+                {end === 'a' ? ', ' : '. '}
+              </span>
+            ))}
+            <Remove
+              name={curtain.name}
+              onClick={() => attempt(save((now) => ({ curtains: now.curtains.filter((c) => c.id !== curtain.id) })))}
+            />
             {([0, 1] as const).map((side) => (
-              <div key={side} className="mt-1 grid grid-cols-[1fr_auto] items-end gap-2">
-                <CommitField
-                  label={side === 0 ? 'The part on its left' : 'The part on its right'}
-                  value={curtain.parts[side]}
-                  onCommit={(name) => put(curtain.id, { parts: curtain.parts.with(side, name) as Curtain['parts'] })}
-                />
+              <div key={side} className="flex flex-wrap items-center gap-x-2">
+                <span>
+                  {side === 0 ? 'On its left:' : 'On its right:'}{' '}
+                  <SaidText
+                    label={side === 0 ? 'The part on its left' : 'The part on its right'}
+                    value={curtain.parts[side]}
+                    onCommit={(name) => put(curtain.id, { parts: curtain.parts.with(side, name) as Curtain['parts'] })}
+                  />
+                </span>
                 <button
                   type="button"
-                  className="btn"
+                  className="text-tape underline"
                   aria-label={`Make a room of it: ${curtain.parts[side]}`}
                   onClick={() =>
                     attempt(
@@ -83,7 +85,6 @@ export function CurtainRows({ room, save, onMade }: { room: Room; save: SaveRoom
           </li>
         ))}
       </ul>
-      <Problem text={problem} />
       <button
         type="button"
         className="btn mt-2"
@@ -91,6 +92,6 @@ export function CurtainRows({ room, save, onMade }: { room: Room; save: SaveRoom
       >
         Add a curtain
       </button>
-    </section>
+    </RoomPart>
   );
 }

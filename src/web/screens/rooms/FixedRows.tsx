@@ -3,10 +3,17 @@ import { FIXED_KINDS, type FixedThing, SIDES, usualThing } from '../../../core/m
 import type { Room } from '../../../core/model/room.ts';
 import { freeSpot, withDiameter } from '../../../core/model/roomMoves.ts';
 import { freshId } from '../../api.ts';
-import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
-import { Problem } from '../../parts/Problem.tsx';
-import { useUnits } from '../../parts/units.ts';
-import { Remove, type SaveRoom, Tick, useTry } from './RoomParts.tsx';
+import { SaidChoice, SaidText } from '../../parts/Said.tsx';
+import { Remove, RoomPart, SaidLength, SaidYes, type SaveRoom, useTry } from './RoomParts.tsx';
+
+const SHAPES = [
+  ['rectangle', 'rectangle'],
+  ['round', 'round thing'],
+] as const;
+
+/** In another shape; a round thing has one diameter. */
+const reshaped = (thing: FixedThing, shape: FixedThing['shape']): Partial<FixedThing> =>
+  shape === 'round' ? { ...withDiameter(thing, Math.min(thing.widthM, thing.depthM)), shape } : { shape };
 
 const tenth = (metres: number) => Math.round(metres * 10) / 10;
 /** What usually stands in a gym, where it usually stands: the teacher then types what is true. */
@@ -19,7 +26,6 @@ const USUAL: { name: string; thing: FixedThing['thing']; at(w: number, d: number
 
 /** Posts, stages, bleachers: rectangles by their near left corner and size. */
 export function FixedRows({ room, save }: { room: Room; save: SaveRoom }) {
-  const units = useUnits();
   const [problem, attempt] = useTry();
   const size = boundsOf(room.outline);
   const put = (id: string, change: Partial<FixedThing>) =>
@@ -28,86 +34,68 @@ export function FixedRows({ room, save }: { room: Room; save: SaveRoom }) {
       `change ${room.fixed.find((f) => f.id === id)?.name ?? 'a thing'}`,
     );
   return (
-    <section className="mt-5">
-      <h2 className="border-b pb-1 text-base">What stands in the room</h2>
+    <RoomPart title="What stands in the room" {...{ problem }}>
       <ul>
         {room.fixed.map((thing) => (
-          <li key={thing.id} className="grid grid-cols-[1fr_1fr_32px] gap-x-2 gap-y-1 border-b py-2">
-            <CommitField label="Thing" value={thing.name} onCommit={(name) => put(thing.id, { name })} />
-            <ChoiceField
+          <li key={thing.id} className="border-b py-1 leading-8">
+            <SaidText label="Thing" value={thing.name} onCommit={(name) => put(thing.id, { name })} />, a{' '}
+            <SaidChoice
               label="Kind"
               value={thing.thing}
               options={FIXED_KINDS.map((k) => [k, k] as const)}
               onPick={(k) => attempt(put(thing.id, { thing: k }))}
             />
+            : <SaidLength label="From west" value={thing.xM} onPut={(xM) => put(thing.id, { xM })} /> from west,{' '}
+            <SaidLength label="From south" value={thing.yM} onPut={(yM) => put(thing.id, { yM })} /> from south; a{' '}
+            <SaidChoice
+              label="Shape"
+              value={thing.shape}
+              options={SHAPES}
+              onPick={(shape) => attempt(put(thing.id, reshaped(thing, shape)))}
+            />
+            ,{' '}
+            {thing.shape === 'round' ? (
+              <>
+                <SaidLength label="Diameter" value={thing.widthM} onPut={(m) => put(thing.id, withDiameter(thing, m))} /> across,{' '}
+              </>
+            ) : (
+              <>
+                <SaidLength label="Width" value={thing.widthM} onPut={(widthM) => put(thing.id, { widthM })} /> wide,{' '}
+                <SaidLength label="Depth" value={thing.depthM} onPut={(depthM) => put(thing.id, { depthM })} /> deep,{' '}
+              </>
+            )}
+            <SaidLength label="Height" value={thing.heightM} onPut={(heightM) => put(thing.id, { heightM })} /> high, its underside at{' '}
+            <SaidLength label="Underside" value={thing.undersideM} onPut={(undersideM) => put(thing.id, { undersideM })} />. It draws out{' '}
+            <SaidChoice
+              label="Draws out to"
+              value={thing.opens?.to ?? 'none'}
+              options={[['none', 'nowhere'] as const, ...SIDES.map((side) => [side, `to the ${side}`] as const)]}
+              onPick={(to) =>
+                attempt(
+                  put(thing.id, { opens: to === 'none' ? null : { byM: thing.opens?.byM ?? 2, open: thing.opens?.open ?? false, to } }),
+                )
+              }
+            />
+            {thing.opens && (
+              <>
+                , by <SaidLength label="By" value={thing.opens.byM} onPut={(byM) => put(thing.id, { opens: { ...thing.opens!, byM } })} />,
+                and stands{' '}
+                <SaidYes
+                  label={`The ${thing.thing} stands open`}
+                  value={thing.opens.open}
+                  words={['open', 'closed']}
+                  onPick={(open) => attempt(put(thing.id, { opens: { ...thing.opens!, open } }))}
+                />
+              </>
+            )}
+            .{' '}
             <Remove
               name={thing.name}
               onClick={() => attempt(save((now) => ({ fixed: now.fixed.filter((f) => f.id !== thing.id) }), `remove ${thing.name}`))}
             />
-            <div className="col-span-3 grid grid-cols-5 gap-2">
-              <CommitField label="From west" value={units.say(thing.xM)} onCommit={(t) => put(thing.id, { xM: units.read(t) })} />
-              <CommitField label="From south" value={units.say(thing.yM)} onCommit={(t) => put(thing.id, { yM: units.read(t) })} />
-              {thing.shape === 'round' ? (
-                <CommitField
-                  label="Diameter"
-                  value={units.say(thing.widthM)}
-                  onCommit={(t) => put(thing.id, withDiameter(thing, units.read(t)))}
-                />
-              ) : (
-                <>
-                  <CommitField label="Width" value={units.say(thing.widthM)} onCommit={(t) => put(thing.id, { widthM: units.read(t) })} />
-                  <CommitField label="Depth" value={units.say(thing.depthM)} onCommit={(t) => put(thing.id, { depthM: units.read(t) })} />
-                </>
-              )}
-              <CommitField
-                label="Underside"
-                value={units.say(thing.undersideM)}
-                onCommit={(t) => put(thing.id, { undersideM: units.read(t) })}
-              />
-            </div>
-            <div className="col-span-3 grid grid-cols-[0.8fr_1.3fr_1.2fr_0.8fr] gap-2">
-              <CommitField label="Height" value={units.say(thing.heightM)} onCommit={(t) => put(thing.id, { heightM: units.read(t) })} />
-              <ChoiceField
-                label="Shape"
-                value={thing.shape}
-                options={(['rectangle', 'round'] as const).map((k) => [k, k] as const)}
-                onPick={(shape) =>
-                  attempt(
-                    put(thing.id, shape === 'round' ? { ...withDiameter(thing, Math.min(thing.widthM, thing.depthM)), shape } : { shape }),
-                  )
-                }
-              />
-              <ChoiceField
-                label="Draws out to"
-                value={thing.opens?.to ?? 'none'}
-                options={[['none', 'nowhere'] as const, ...SIDES.map((side) => [side, side] as const)]}
-                onPick={(to) =>
-                  attempt(
-                    put(thing.id, { opens: to === 'none' ? null : { byM: thing.opens?.byM ?? 2, open: thing.opens?.open ?? false, to } }),
-                  )
-                }
-              />
-              {thing.opens && (
-                <CommitField
-                  label="By"
-                  value={units.say(thing.opens.byM)}
-                  onCommit={(t) => put(thing.id, { opens: { ...thing.opens!, byM: units.read(t) } })}
-                />
-              )}
-            </div>
-            {thing.opens && (
-              <div className="col-span-3">
-                <Tick
-                  label={`The ${thing.thing} stands open`}
-                  value={thing.opens.open}
-                  onPick={(open) => attempt(put(thing.id, { opens: { ...thing.opens!, open } }))}
-                />
-              </div>
-            )}
           </li>
         ))}
       </ul>
-      <Problem text={problem} />
       <div className="mt-2 flex gap-2">
         {USUAL.map(({ name, thing, at }) => (
           <button
@@ -132,6 +120,6 @@ export function FixedRows({ room, save }: { room: Room; save: SaveRoom }) {
           </button>
         ))}
       </div>
-    </section>
+    </RoomPart>
   );
 }

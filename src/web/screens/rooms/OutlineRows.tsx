@@ -3,11 +3,9 @@ import { areaOf, boundsOf } from '../../../core/geometry/point.ts';
 import { addCorner, asRectangle, cutCorner, isRectangle, moveCorner, removeCorner, withOutline } from '../../../core/model/outline.ts';
 import type { Room } from '../../../core/model/room.ts';
 import { wallNames } from '../../../core/words/floor.en.ts';
-import { CommitField } from '../../parts/CommitField.tsx';
 import { Problem } from '../../parts/Problem.tsx';
-import { useUnits } from '../../parts/units.ts';
 import { OutlineFile } from './OutlineFile.tsx';
-import { Remove, type SaveRoom } from './RoomParts.tsx';
+import { Remove, SaidLength, type SaveRoom } from './RoomParts.tsx';
 
 /** What a cut takes off at first, of each wall: the teacher then types what is true. */
 const CUT_SHARE = 0.4;
@@ -25,7 +23,6 @@ interface Props {
 
 /** The outline: two measures for a rectangle; any other corner by corner, each by its distances from west and south. */
 export function OutlineRows({ room, save, corner, onCorner, problem, attempt }: Props) {
-  const units = useUnits();
   const size = boundsOf(room.outline);
   const [fromFile, setFromFile] = useState(false);
   const rectangle = isRectangle(room.outline);
@@ -42,21 +39,20 @@ export function OutlineRows({ room, save, corner, onCorner, problem, attempt }: 
   return (
     <section className="mt-2">
       {rectangle ? (
-        <div className="grid grid-cols-2 gap-3">
-          <CommitField
+        <p className="text-base leading-8">
+          It is{' '}
+          <SaidLength
             label="Width (along the main door wall)"
-            value={units.say(size.width)}
-            onCommit={(t) => save((now) => asRectangle(now, units.read(t), boundsOf(now.outline).depth))}
-          />
-          <CommitField
-            label="Depth"
-            value={units.say(size.depth)}
-            onCommit={(t) => save((now) => asRectangle(now, boundsOf(now.outline).width, units.read(t)))}
-          />
-        </div>
+            value={size.width}
+            onPut={(m) => save((now) => asRectangle(now, m, boundsOf(now.outline).depth))}
+          />{' '}
+          wide along the main door wall, and{' '}
+          <SaidLength label="Depth" value={size.depth} onPut={(m) => save((now) => asRectangle(now, boundsOf(now.outline).width, m))} />{' '}
+          deep.
+        </p>
       ) : (
         <>
-          <h2 className="flex justify-between border-b pb-1 text-base">
+          <h2 className="flex justify-between border-b-2 border-paint pb-0.5 text-base">
             <span>Corners</span>
             <span className="font-normal text-muted">{Math.round(areaOf(room.outline))} m² of floor</span>
           </h2>
@@ -64,20 +60,22 @@ export function OutlineRows({ room, save, corner, onCorner, problem, attempt }: 
             {room.outline.map((p, i) => (
               <li
                 key={`corner-${i + 1}`}
-                className={`grid grid-cols-[28px_1fr_1fr_32px] items-end gap-x-2 border-b py-1.5 ${corner === i ? 'bg-tint' : ''}`}
+                className={`border-b py-0.5 leading-8 ${corner === i ? 'bg-tint' : ''}`}
                 onFocus={() => onCorner(i)}
               >
-                <span className="head pb-1.5 pl-1 text-base">{i + 1}</span>
-                <CommitField
+                <span className="head inline-block w-7 pl-1 text-base">{i + 1}</span>
+                <SaidLength
                   label={`Corner ${i + 1} from west`}
-                  value={units.say(p.x)}
-                  onCommit={(t) => save((now) => moveCorner(now, i, { x: units.read(t), y: now.outline[i].y }))}
-                />
-                <CommitField
+                  value={p.x}
+                  onPut={(x) => save((now) => moveCorner(now, i, { x, y: now.outline[i].y }))}
+                />{' '}
+                from west,{' '}
+                <SaidLength
                   label={`Corner ${i + 1} from south`}
-                  value={units.say(p.y)}
-                  onCommit={(t) => save((now) => moveCorner(now, i, { x: now.outline[i].x, y: units.read(t) }))}
-                />
+                  value={p.y}
+                  onPut={(y) => save((now) => moveCorner(now, i, { x: now.outline[i].x, y }))}
+                />{' '}
+                from south.{' '}
                 {room.outline.length > 3 && (
                   <Remove
                     name={`corner ${i + 1}`}

@@ -4,10 +4,9 @@ import { boundsOf, millimetres } from '../../../core/geometry/point.ts';
 import { PAINT_COLOURS, type PaintedKind, type PaintedSet, paintedPaths } from '../../../core/model/painted.ts';
 import type { Room } from '../../../core/model/room.ts';
 import { call, freshId } from '../../api.ts';
-import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
-import { Problem } from '../../parts/Problem.tsx';
-import { useUnits } from '../../parts/units.ts';
-import { Remove, type SaveRoom, useTry } from './RoomParts.tsx';
+import { ChoiceField } from '../../parts/CommitField.tsx';
+import { SaidChoice, SaidText } from '../../parts/Said.tsx';
+import { Remove, RoomPart, SaidLength, type SaveRoom, useTry } from './RoomParts.tsx';
 
 /** The set in the middle of the room, lengthwise or turned, whichever fits; an error in words where neither does. */
 function centred(room: Room, kind: PaintedKind): PaintedSet {
@@ -29,7 +28,6 @@ function centred(room: Room, kind: PaintedKind): PaintedSet {
 
 /** Lines painted on the floor: which, where, turned how far, what colour. Placed by their lower left corner as drawn. */
 export function PaintedRows({ room, save }: { room: Room; save: SaveRoom }) {
-  const units = useUnits();
   const [problem, attempt] = useTry();
   const kinds = useQuery({ queryKey: ['painted-lines'], queryFn: () => call<PaintedKind[]>('GET', '/painted-lines') }).data ?? [];
   const [key, setKey] = useState('');
@@ -54,36 +52,33 @@ export function PaintedRows({ room, save }: { room: Room; save: SaveRoom }) {
       };
     });
   return (
-    <section className="mt-5">
-      <h2 className="border-b pb-1 text-base">Painted on the floor</h2>
+    <RoomPart title="Painted on the floor" {...{ problem }}>
       <ul>
         {room.painted.map((set) => {
           const drawn = boundsOf(paintedPaths(set).flat());
           return (
-            <li key={set.id} className="grid grid-cols-[1fr_120px_32px] gap-x-2 gap-y-1 border-b py-2">
-              <CommitField label="Lines" value={set.name} onCommit={(name) => put(set.id, () => ({ name }))} />
-              <ChoiceField
-                label="Colour"
+            <li key={set.id} className="border-b py-1 leading-8">
+              <SaidText label="Lines" value={set.name} onCommit={(name) => put(set.id, () => ({ name }))} /> in{' '}
+              <SaidChoice
+                label="Color"
                 value={set.colour}
-                options={PAINT_COLOURS.map((c) => [c, c] as const)}
+                options={PAINT_COLOURS.map((c) => [c, c === 'grey' ? 'gray' : c] as const)}
                 onPick={(colour) => attempt(put(set.id, () => ({ colour })))}
               />
+              : <SaidLength label="From west" value={drawn.x} onPut={(m) => corner(set.id, 'x', m)} /> from west,{' '}
+              <SaidLength label="From south" value={drawn.y} onPut={(m) => corner(set.id, 'y', m)} /> from south, turned{' '}
+              <SaidText
+                label="Turned, degrees"
+                inputMode="decimal"
+                value={String(set.turnedDeg)}
+                onCommit={(t) => turn(set.id, ((readDegrees(t) % 360) + 360) % 360)}
+              />
+              °.{' '}
               <Remove name={set.name} onClick={() => attempt(save((now) => ({ painted: now.painted.filter((s) => s.id !== set.id) })))} />
-              <div className="col-span-3 grid grid-cols-3 gap-2">
-                <CommitField label="From west" value={units.say(drawn.x)} onCommit={(t) => corner(set.id, 'x', units.read(t))} />
-                <CommitField label="From south" value={units.say(drawn.y)} onCommit={(t) => corner(set.id, 'y', units.read(t))} />
-                <CommitField
-                  label="Turned, degrees"
-                  inputMode="decimal"
-                  value={String(set.turnedDeg)}
-                  onCommit={(t) => turn(set.id, ((readDegrees(t) % 360) + 360) % 360)}
-                />
-              </div>
             </li>
           );
         })}
       </ul>
-      <Problem text={problem} />
       <div className="mt-2 flex items-end gap-2">
         <div className="min-w-0 flex-1">
           <ChoiceField
@@ -109,7 +104,7 @@ export function PaintedRows({ room, save }: { room: Room; save: SaveRoom }) {
           Add these lines
         </button>
       </div>
-    </section>
+    </RoomPart>
   );
 }
 

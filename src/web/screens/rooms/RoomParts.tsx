@@ -1,4 +1,3 @@
-import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { capital } from '../../../core/formats/speak.ts';
 import { type Door, SWINGS } from '../../../core/model/door.ts';
@@ -6,8 +5,8 @@ import { type Room, WALL_KINDS } from '../../../core/model/room.ts';
 import { freeDoor } from '../../../core/model/roomMoves.ts';
 import { wallNames } from '../../../core/words/floor.en.ts';
 import { freshId, problemWords } from '../../api.ts';
-import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { Problem } from '../../parts/Problem.tsx';
+import { SaidChoice, SaidText } from '../../parts/Said.tsx';
 import { useUnits } from '../../parts/units.ts';
 
 /** Stores a change of the room; `name` is what undoing it is called, after "Undo: ". */
@@ -25,27 +24,52 @@ export function useTry(): [string, (work: Promise<unknown>) => void] {
   ];
 }
 
-/** The button that takes a row away. */
+/** The word at the end of a sentence that takes away what it is about. */
 export function Remove({ name, onClick }: { name: string; onClick: () => void }) {
   return (
-    <button
-      type="button"
-      className="flex h-8 w-8 items-center justify-center self-end hover:bg-tint"
-      aria-label={`Remove ${name}`}
-      onClick={onClick}
-    >
-      <Trash2 size={15} aria-hidden="true" />
+    <button type="button" className="min-h-6 text-sm text-muted underline hover:text-stop" aria-label={`Remove ${name}`} onClick={onClick}>
+      remove
     </button>
   );
 }
 
-/** Something that is so or not. */
-export function Tick({ label, value, onPick }: { label: string; value: boolean; onPick: (value: boolean) => void }) {
+/** A length inside a sentence, in the school's unit. */
+export function SaidLength({ label, value, onPut }: { label: string; value: number; onPut(metres: number): Promise<unknown> }) {
+  const units = useUnits();
+  return <SaidText {...{ label }} value={units.say(value)} onCommit={(text) => onPut(units.read(text))} />;
+}
+
+/** A part of what there is to say about a room. */
+export function RoomPart({ title, problem, children }: { title: string; problem: string; children: React.ReactNode }) {
   return (
-    <label className="flex min-h-8 items-center gap-2 self-end text-sm">
-      <input type="checkbox" checked={value} onChange={(e) => onPick(e.target.checked)} className="h-4 w-4" />
-      {label}
-    </label>
+    <section className="mt-5">
+      <h2 className="border-b-2 border-paint pb-0.5 text-base">{title}</h2>
+      {children}
+      <Problem text={problem} />
+    </section>
+  );
+}
+
+/** What is so or not, inside a sentence. */
+export function SaidYes({
+  label,
+  value,
+  words,
+  onPick,
+}: {
+  label: string;
+  value: boolean;
+  /** How it reads if it is so, and if not. */
+  words: readonly [string, string];
+  onPick(value: boolean): void;
+}) {
+  return (
+    <SaidChoice
+      {...{ label }}
+      value={value ? 'yes' : 'no'}
+      options={[['yes', words[0]] as const, ['no', words[1]] as const]}
+      onPick={(v) => onPick(v === 'yes')}
+    />
   );
 }
 
@@ -54,27 +78,27 @@ export function WallRows({ room, save }: { room: Room; save: SaveRoom }) {
   const names = wallNames(room.outline);
   const [problem, attempt] = useTry();
   return (
-    <section className="mt-5">
-      <h2 className="border-b pb-1 text-base">Walls</h2>
-      <div className="grid grid-cols-2 gap-x-3 gap-y-1 pt-2">
+    <RoomPart title="Walls" {...{ problem }}>
+      <p className="leading-8">
         {room.walls.map((kind, i) => (
-          <ChoiceField
-            key={`wall-${i + 1}`}
-            label={capital(names[i])}
-            value={kind}
-            options={WALL_KINDS.map((k) => [k, k] as const)}
-            onPick={(k) => attempt(save((now) => ({ walls: now.walls.map((w, j) => (j === i ? k : w)) })))}
-          />
+          <span key={`wall-${i + 1}`}>
+            {i === 0 ? `The ${names[i]}` : `the ${names[i]}`} is{' '}
+            <SaidChoice
+              label={capital(names[i])}
+              value={kind}
+              options={WALL_KINDS.map((k) => [k, k] as const)}
+              onPick={(k) => attempt(save((now) => ({ walls: now.walls.map((w, j) => (j === i ? k : w)) })))}
+            />
+            {i < room.walls.length - 1 ? ', ' : '.'}
+          </span>
         ))}
-      </div>
-      <Problem text={problem} />
-    </section>
+      </p>
+    </RoomPart>
   );
 }
 
 /** Doors: on which wall, where along it, how wide, and how deep the floor before it is kept clear. */
 export function DoorRows({ room, save }: { room: Room; save: SaveRoom }) {
-  const units = useUnits();
   const walls = wallNames(room.outline);
   const [problem, attempt] = useTry();
   const put = (id: string, change: Partial<Door>) =>
@@ -83,38 +107,41 @@ export function DoorRows({ room, save }: { room: Room; save: SaveRoom }) {
       `change ${room.doors.find((d) => d.id === id)?.name ?? 'a door'}`,
     );
   return (
-    <section className="mt-5">
-      <h2 className="border-b pb-1 text-base">Doors</h2>
+    <RoomPart title="Doors" {...{ problem }}>
       <ul>
         {room.doors.map((door) => (
-          <li key={door.id} className="grid grid-cols-[1fr_1fr_32px] gap-x-2 gap-y-1 border-b py-2">
-            <CommitField label="Door" value={door.name} onCommit={(name) => put(door.id, { name })} />
-            <ChoiceField
+          <li key={door.id} className="border-b py-1 leading-8">
+            <SaidText label="Door" value={door.name} onCommit={(name) => put(door.id, { name })} />: in the{' '}
+            <SaidChoice
               label="Wall"
               value={String(door.wall)}
               options={walls.map((name, i) => [String(i), i === 0 ? `${name} (main)` : name] as const)}
               onPick={(w) => attempt(put(door.id, { wall: Number(w) }))}
             />
+            , <SaidLength label="From wall's start" value={door.atM} onPut={(atM) => put(door.id, { atM })} /> from its start,{' '}
+            <SaidLength label="Width" value={door.widthM} onPut={(widthM) => put(door.id, { widthM })} /> wide, with{' '}
+            <SaidLength label="Kept clear" value={door.clearM} onPut={(clearM) => put(door.id, { clearM })} /> kept clear. It swings{' '}
+            <SaidChoice
+              label="Swings"
+              value={door.swing}
+              options={SWINGS.map((k) => [k, k] as const)}
+              onPick={(swing) => attempt(put(door.id, { swing }))}
+            />{' '}
+            and is{' '}
+            <SaidYes
+              label="A way out"
+              value={door.exit}
+              words={['a way out', 'no way out']}
+              onPick={(exit) => attempt(put(door.id, { exit }))}
+            />
+            .{' '}
             <Remove
               name={door.name}
               onClick={() => attempt(save((now) => ({ doors: now.doors.filter((d) => d.id !== door.id) }), `remove ${door.name}`))}
             />
-            <div className="col-span-3 grid grid-cols-3 gap-2">
-              <CommitField label="From wall's start" value={units.say(door.atM)} onCommit={(t) => put(door.id, { atM: units.read(t) })} />
-              <CommitField label="Width" value={units.say(door.widthM)} onCommit={(t) => put(door.id, { widthM: units.read(t) })} />
-              <CommitField label="Kept clear" value={units.say(door.clearM)} onCommit={(t) => put(door.id, { clearM: units.read(t) })} />
-              <ChoiceField
-                label="Swings"
-                value={door.swing}
-                options={SWINGS.map((k) => [k, k] as const)}
-                onPick={(swing) => attempt(put(door.id, { swing }))}
-              />
-              <Tick label="A way out" value={door.exit} onPick={(exit) => attempt(put(door.id, { exit }))} />
-            </div>
           </li>
         ))}
       </ul>
-      <Problem text={problem} />
       <button
         type="button"
         className="btn mt-2"
@@ -143,6 +170,6 @@ export function DoorRows({ room, save }: { room: Room; save: SaveRoom }) {
       >
         Add a door
       </button>
-    </section>
+    </RoomPart>
   );
 }

@@ -1,5 +1,4 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Ruler } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { counted } from '../../../core/formats/speak.ts';
@@ -9,12 +8,12 @@ import { FLOOR_KINDS, type Room, rectangleOutline } from '../../../core/model/ro
 import { moveDoor, moveFixed } from '../../../core/model/roomMoves.ts';
 import { call, problemWords } from '../../api.ts';
 import { RoomFloor } from '../../floor/RoomFloor.tsx';
-import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { FileButtons } from '../../parts/FileButtons.tsx';
 import { NameDialog } from '../../parts/NameDialog.tsx';
 import { Problem } from '../../parts/Problem.tsx';
 import { RemoveButton } from '../../parts/RemoveButton.tsx';
+import { SaidChoice, SaidText } from '../../parts/Said.tsx';
 import { ShelfList } from '../../parts/ShelfList.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { useShelfUndo } from '../../parts/shelfUndo.ts';
@@ -23,7 +22,7 @@ import { CurtainRows } from './CurtainRows.tsx';
 import { FixedRows } from './FixedRows.tsx';
 import { OutlineRows } from './OutlineRows.tsx';
 import { PaintedRows } from './PaintedRows.tsx';
-import { DoorRows, type SaveRoom, Tick, useTry, WallRows } from './RoomParts.tsx';
+import { DoorRows, SaidYes, type SaveRoom, useTry, WallRows } from './RoomParts.tsx';
 
 /** Rooms as paint, to scale: measures, doors with what is kept clear, posts and stages. */
 export function Rooms() {
@@ -135,24 +134,26 @@ function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }
         />
         <button
           type="button"
-          className="btn absolute top-3 left-3 flex items-center gap-2"
+          className="btn absolute top-3 left-3"
           aria-pressed={tape !== null}
           onClick={() => setTape(tape ? null : acrossMiddle(room))}
         >
-          <Ruler size={16} aria-hidden="true" /> {tape ? 'Roll up the tape' : 'Measure'}
+          {tape ? 'Roll up the tape' : 'Measure'}
         </button>
       </div>
       <aside aria-label="Measures" className="w-[400px] shrink-0 overflow-auto border-l border-ink p-4" tabIndex={0}>
-        <div className="grid grid-cols-[1fr_120px] gap-2">
-          <CommitField label="Room" value={room.name} onCommit={(name) => save({ name })} />
-          <ChoiceField
+        <p className="text-base leading-8">
+          <SaidText label="Room" value={room.name} onCommit={(name) => save({ name })} /> is{' '}
+          <SaidYes label="Outdoors" value={room.outside} words={['outdoors', 'indoors']} onPick={(outside) => attempt(save({ outside }))} />
+          , on{' '}
+          <SaidChoice
             label="Floor"
             value={room.floorKind}
             options={FLOOR_KINDS.map((k) => [k, k] as const)}
             onPick={(floorKind) => attempt(save({ floorKind }))}
           />
-          <Tick label="Outdoors" value={room.outside} onPick={(outside) => attempt(save({ outside }))} />
-        </div>
+          .
+        </p>
         <OutlineRows room={room} save={save} corner={corner} onCorner={setCorner} problem={outlineProblem} attempt={attempt} />
         <WallRows room={room} save={save} />
         <DoorRows room={room} save={save} />
