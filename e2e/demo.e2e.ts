@@ -54,7 +54,7 @@ describe('a class list from a file', () => {
     await screen.says('Notes are private.');
     await screen.expectAccessible();
     await screen.click('button', 'Add 1 student');
-    await screen.says('28 students · grades');
+    await screen.says('28 students, grades');
     await screen.click('button', /^Unfold what is private/);
     await screen.click('button', 'Supports, row 2: note to sort');
     await screen.says('“asthma, inhaler”');
@@ -65,7 +65,7 @@ describe('a class list from a file', () => {
     await screen.says('“asthma, inhaler”', { not: true });
     await screen.press('Escape');
     await screen.click('button', 'Remove Anwen Aldermill');
-    await screen.says('27 students · grades');
+    await screen.says('27 students, grades');
   });
 
   it('as it comes from an office: title, totals and empty rows left out and said, what was told of columns kept while it is mended', async () => {
@@ -88,7 +88,7 @@ describe('a class list from a file', () => {
     await screen.says('3 students, nothing to fix.');
     await screen.says('Notes are private.');
     await screen.click('button', 'Add 3 students');
-    await screen.says('25 students · grades');
+    await screen.says('25 students, grades');
     await open(`/desk/bells-${today}`);
     await screen.click('tab', 'Who');
     for (const name of ['Mila Oak', 'Mila van der O.', 'Mila Oakl.']) await screen.says(name);
@@ -96,7 +96,7 @@ describe('a class list from a file', () => {
 
   it('updates a class: the change is shown before it is made', async () => {
     await open('/classes/grade-3b');
-    await screen.says('27 students · grades');
+    await screen.says('27 students, grades');
     const names = await screen.page.$$eval('input[aria-label], td input', (all) => all.map((i) => (i as HTMLInputElement).value));
     const pairs = Array.from({ length: 27 }, (_, i) => [names[i * 2], names[i * 2 + 1]]);
     const list = [...pairs.slice(1), ['Perrin', 'Newcombe']].map((p) => p.join(',')).join('\n');
@@ -108,10 +108,10 @@ describe('a class list from a file', () => {
     await screen.says('1 come:');
     await screen.says('1 go, with their ratings and pairings:');
     await screen.expectAccessible();
-    await screen.says('27 students · grades');
+    await screen.says('27 students, grades');
     await screen.click('button', 'Make the class like this list');
     await screen.says('Perrin', { not: false });
-    await screen.says('27 students · grades');
+    await screen.says('27 students, grades');
   });
 });
 

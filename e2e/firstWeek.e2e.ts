@@ -123,7 +123,7 @@ describe('a first week', () => {
     await screen.says('25 students, nothing to fix.');
     await click('button', /^Add 25 students/);
     await screen.says('25 students');
-    await screen.says('Wren Qua');
+    await screen.holds('Wren');
     await key('g', 'r');
     await click('button', 'Add a room');
     await write('Larch Hall');

@@ -60,7 +60,7 @@ describe('without the server', () => {
     await screen.says('Offline: as of');
     await screen.expectAccessible();
     await screen.page.goto(`${base}/classes/grade-5a`);
-    await screen.says('Sedgewick-Vale');
+    await screen.holds('Sedgewick-Vale');
     await screen.page.goto(`${base}/`);
     await screen.says('Nine mills');
   });

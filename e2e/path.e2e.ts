@@ -101,7 +101,7 @@ describe('a new teacher, from an empty school to the logbook, by keyboard alone'
     await screen.enter('button', 'Check the list');
     await screen.says('34 students, nothing to fix.');
     await screen.enter('button', 'Add 34 students');
-    await screen.says('34 students · grades 4–5');
+    await screen.says('34 students, grades 4–5');
     await screen.expectAccessible();
   });
 

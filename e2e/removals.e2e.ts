@@ -16,11 +16,11 @@ const undoByKey = async () => {
 describe('what is removed on a shelf', () => {
   it('is undone by name: a student, by a press', async () => {
     await open('/classes/grade-3b');
-    await screen.says('27 students · grades');
+    await screen.says('27 students, grades');
     await screen.click('button', 'Remove Anselm Rushmere');
-    await screen.says('26 students · grades');
+    await screen.says('26 students, grades');
     await screen.click('button', 'Undo: remove Anselm Rushmere');
-    await screen.says('27 students · grades');
+    await screen.says('27 students, grades');
     await screen.says('Undo: remove', { not: true });
   });
 

@@ -83,6 +83,15 @@ export class Screen {
     }, value);
   }
 
+  /** Waits until a field of the page holds the value. */
+  async holds(value: string): Promise<void> {
+    await this.page.waitForFunction(
+      (wanted) => [...document.querySelectorAll('input, textarea')].some((e) => (e as HTMLInputElement).value === wanted),
+      { timeout: PATIENCE },
+      value,
+    );
+  }
+
   text(): Promise<string> {
     return this.page.evaluate(() => document.body.textContent);
   }

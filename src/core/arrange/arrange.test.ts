@@ -121,16 +121,18 @@ describe('ontoPaint', () => {
   const laid = (units: ReturnType<typeof unit>[], painted: ReturnType<typeof line>[]) =>
     ontoPaint(hall, units, (u) => u, painted, wants, 1);
 
-  it('moves what lies near a line onto it, by either edge, and nothing else', () => {
-    const [a, b] = laid([unit(3.1, 5), unit(12, 5)], [line('x', 3), line('x', 16.15)]);
-    expect(a).toMatchObject({ x: 3, y: 5 });
+  it('moves what lies near a line onto it as one, by either edge, where most of it comes to lie on paint', () => {
+    const [a, b] = laid([unit(3.1, 5), unit(12, 5)], [line('x', 3), line('x', 16.15), line('x', 12.15)]);
+    // Both sides of the second save twice the tape; the first keeps its distance from it.
     expect(b.x).toBeCloseTo(12.15, 6);
+    expect(a.x).toBeCloseTo(3.25, 6);
+    expect(laid([unit(3.1, 5), unit(12, 5)], [line('x', 3)])[0]).toMatchObject({ x: 3, y: 5 });
     expect(laid([unit(3.3, 5), unit(12, 5)], [line('x', 3)])).toEqual([unit(3.3, 5), unit(12, 5)]);
   });
   it('never too near to a wall or another, and never what is stuck down', () => {
     expect(laid([unit(1.05, 5), unit(12, 5)], [line('x', 0.9)])[0].x).toBe(1.05);
-    expect(laid([unit(3, 5), unit(8.1, 5)], [line('x', 7.95)])[1].x).toBe(8.1);
-    expect(laid([unit(3.1, 5, true), unit(12, 5)], [line('x', 3)])[0].x).toBe(3.1);
+    expect(laid([unit(3, 5, true), unit(8.1, 5)], [line('x', 7.95)])[1].x).toBe(8.1);
+    expect(laid([unit(3.1, 5, true), unit(12, 5)], [line('x', 3)])).toEqual([unit(3.1, 5, true), unit(12, 5)]);
   });
 });
 

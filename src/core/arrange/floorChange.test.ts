@@ -10,6 +10,7 @@ import { floorChange, floorThings, onOldTape } from './floorChange.ts';
 
 const at = (kind: LaidPiece['laid'], id: string, x: number, y: number) => newLaid(kind, id, { x, y });
 const DOOR = { x: 0, y: 0 };
+const BARE = { painted: [] };
 const piecesOf = (gameId: string, settings: Record<string, unknown> = {}) =>
   fitUnweighed(demoDesk({ lesson: lessonWith(gameId, settings) })).blocks.find((b) => b.game)!.game!.pieces;
 
@@ -41,14 +42,14 @@ describe('assign', () => {
 
 describe('from one floor to the next', () => {
   it('the same floor stays as it is', () => {
-    const things = floorThings(piecesOf('nine-mills'), [at('cone', 'a', 3, 3)]);
+    const things = floorThings(piecesOf('nine-mills'), [at('cone', 'a', 3, 3)], BARE);
     expect(floorChange(things, things, DOOR)).toMatchObject({ tapeInM: 0, tapeOutM: 0, walkM: 0 });
     expect(floorChange(things, things, DOOR).changes.every((c) => c.change === 'stays')).toBe(true);
   });
 
   it('gear is carried the least way to where its like is wanted; the rest goes and comes', () => {
-    const before = floorThings([], [at('cone', 'a', 1, 1), at('cone', 'b', 5, 1), at('hoop', 'h', 9, 9), at('cone', 'c', 20, 1)]);
-    const after = floorThings([], [at('cone', 'x', 4, 1), at('cone', 'y', 2, 1), at('cone', 'z', 20, 1.05), at('goal', 'g', 12, 3)]);
+    const before = floorThings([], [at('cone', 'a', 1, 1), at('cone', 'b', 5, 1), at('hoop', 'h', 9, 9), at('cone', 'c', 20, 1)], BARE);
+    const after = floorThings([], [at('cone', 'x', 4, 1), at('cone', 'y', 2, 1), at('cone', 'z', 20, 1.05), at('goal', 'g', 12, 3)], BARE);
     const { changes, tapeInM } = floorChange(before, after, DOOR);
     const told = changes.map(
       (c) => `${c.change} ${c.before === undefined ? '' : before[c.before].id}>${c.after === undefined ? '' : after[c.after].id}`,
@@ -69,7 +70,10 @@ describe('from one floor to the next', () => {
             Math.round(random() * 12),
           ),
         );
-      const [before, after] = [floorThings([], some(Math.floor(random() * 12))), floorThings([], some(Math.floor(random() * 12)))];
+      const [before, after] = [
+        floorThings([], some(Math.floor(random() * 12)), BARE),
+        floorThings([], some(Math.floor(random() * 12)), BARE),
+      ];
       const { changes, walkM } = floorChange(before, after, DOOR);
       expect(changes.flatMap((c) => (c.before === undefined ? [] : [c.before])).sort()).toEqual([...before.keys()].sort());
       expect(changes.flatMap((c) => (c.after === undefined ? [] : [c.after])).sort()).toEqual([...after.keys()].sort());
@@ -83,9 +87,9 @@ describe('from one floor to the next', () => {
 
   it('places of the next floor can be put on tape that lies there: then no tape of that size is laid', () => {
     const size = { areaWidthM: 4, areaDepthM: 3 };
-    const before = floorThings(piecesOf('nine-mills', size), []);
+    const before = floorThings(piecesOf('nine-mills', size), [], BARE);
     const sparse = piecesOf('nine-mills', { ...size, picks: ['ribbon-arcs', 'stone-slide', 'low-net', 'two-catch', 'windmill'] });
-    const after = floorThings(sparse, []);
+    const after = floorThings(sparse, [], BARE);
     const plain = floorChange(before, after, DOOR);
     expect(plain.tapeInM).toBeGreaterThan(0);
     const moves = onOldTape(before, after);
@@ -94,7 +98,7 @@ describe('from one floor to the next', () => {
       const box = to && boundsOf(before[to.before].outline);
       return box ? { ...piece, shape: movedTo(piece.shape, box) } : piece;
     });
-    const won = floorChange(before, floorThings(moved, []), DOOR);
+    const won = floorChange(before, floorThings(moved, [], BARE), DOOR);
     expect(won.tapeInM).toBe(0);
     expect(won.walkM).toBeLessThan(plain.walkM);
     const way = moves.reduce((sum, m) => sum + distance(before[m.before].outline[0], after[m.after].outline[0]), 0);

@@ -2,8 +2,9 @@ import { assign } from '../assign.ts';
 import { boundsOf, distance, middleOf, type Point, type Polygon } from '../geometry/point.ts';
 import { footprint, LAID_FACTS, type LaidPiece, laidName, laidThings } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
+import type { Room } from '../model/room.ts';
 import { boxOf, outlineOf } from '../model/shape.ts';
-import { laidTape, tapeLines } from './setOutUnit.ts';
+import { laidTape, tapeLines, tapeNeeded } from './setOutUnit.ts';
 
 /** Something that lies on a floor, as far as the next floor cares: what could stand for what. */
 export interface FloorThing {
@@ -50,9 +51,9 @@ function matched(before: readonly FloorThing[], from: readonly number[], after: 
   );
 }
 
-/** What lies on a block's floor: taped places, then what is laid beside them; people are no matter of it. */
-export function floorThings(pieces: readonly Piece[], laid: readonly LaidPiece[]): FloorThing[] {
-  const length = (lines: [Point, Point][]) => lines.reduce((sum, [a, b]) => sum + distance(a, b), 0);
+/** What lies on a block's floor: taped places, then what is laid beside them; people are no matter of it. Tape is counted where the room has no paint. */
+export function floorThings(pieces: readonly Piece[], laid: readonly LaidPiece[], room: Pick<Room, 'painted'>): FloorThing[] {
+  const length = (lines: [Point, Point][]) => tapeNeeded(lines, room).tapeM;
   return [
     ...pieces
       .filter((p) => p.taped)

@@ -3,6 +3,7 @@ import { type Placement, packRows, type UnitSize } from '../geometry/packRows.ts
 import { boundsOf, middleOf, type Rect, rectPolygon } from '../geometry/point.ts';
 import { nearestClear } from './nearestClear.ts';
 import { validateLayout } from './validate.ts';
+import { walkRound } from './walkRound.ts';
 
 const apart = (a: Rect, b: Rect) => Math.hypot(middleOf(a).x - middleOf(b).x, middleOf(a).y - middleOf(b).y);
 
@@ -11,7 +12,7 @@ export function legsOf(loop: readonly Rect[]): number[] {
   return loop.map((unit, i) => apart(unit, loop[(i + 1) % loop.length]));
 }
 
-/** The units in an order that keeps the walk round them short (angles first, then 2-opt), clockwise from the far left corner. */
+/** The units in an order whose longest walk from one to the next is short, then all of them, clockwise from the far left corner. */
 export function loopOrder(units: readonly Placement[]): Placement[] {
   if (units.length < 3) return [...units].sort((a, b) => a.x - b.x || b.y - a.y);
   const middle = {
@@ -19,20 +20,9 @@ export function loopOrder(units: readonly Placement[]): Placement[] {
     y: units.reduce((sum, u) => sum + middleOf(u).y, 0) / units.length,
   };
   const angle = (u: Placement) => Math.atan2(middleOf(u).y - middle.y, middleOf(u).x - middle.x);
-  const loop = [...units].sort((a, b) => angle(b) - angle(a) || a.x - b.x || a.y - b.y);
-  for (let better = true; better; ) {
-    better = false;
-    for (let i = 0; i < loop.length - 1; i++) {
-      for (let j = i + 2; j < loop.length; j++) {
-        if (i === 0 && j === loop.length - 1) continue;
-        const [a, b, c, d] = [loop[i], loop[i + 1], loop[j], loop[(j + 1) % loop.length]];
-        if (apart(a, c) + apart(b, d) < apart(a, b) + apart(c, d) - 1e-9) {
-          loop.splice(i + 1, j - i, ...loop.slice(i + 1, j + 1).reverse());
-          better = true;
-        }
-      }
-    }
-  }
+  const round = [...units].sort((a, b) => angle(b) - angle(a) || a.x - b.x || a.y - b.y);
+  const far = round.map((a) => round.map((b) => apart(a, b)));
+  const loop = walkRound(far, [...round.keys()]).map((i) => round[i]);
   const turn = loop.reduce((sum, u, i) => {
     const next = loop[(i + 1) % loop.length];
     return sum + middleOf(u).x * middleOf(next).y - middleOf(next).x * middleOf(u).y;

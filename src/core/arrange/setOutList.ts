@@ -4,9 +4,8 @@ import { fixedZone, standing } from '../model/fixedThing.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import { type Room, softWalls } from '../model/room.ts';
-import { paintedMetres } from './paintedMetres.ts';
 import { type SetOutStep, setOutCorners } from './setOut.ts';
-import { type SetOutUnit, setOutUnits } from './setOutUnit.ts';
+import { type SetOutUnit, setOutUnits, tapeNeeded } from './setOutUnit.ts';
 
 /** How fast one person tapes, lays and walks; editable, house figures. */
 export interface SetOutRates {
@@ -64,6 +63,13 @@ export interface SetOutList {
   takeInSeconds: number;
 }
 
+/** The units with those that are called the same counted in the order in which they are walked to. */
+function countedAsWalked(units: readonly SetOutUnit[], marks: readonly SetOutMark[]): SetOutUnit[] {
+  const walked = [...new Set(marks.map((m) => m.mark.unit))];
+  const alike = (name: string) => walked.filter((i) => units[i].name === name);
+  return units.map((unit, i) => (unit.nth === undefined || !walked.includes(i) ? unit : { ...unit, nth: alike(unit.name).indexOf(i) + 1 }));
+}
+
 /**
  * The list that one person with one tape works off: marks in walking order with their two offsets, metres of tape (what is
  * painted there already needs none), metres walked, seconds to lay out and to take in at the given rates. `gear`: pieces of gear
@@ -94,14 +100,14 @@ export function setOutList(
       ...(step.check && { checkNumber: numbers.get(`${step.check.to.unit}${step.check.to.corner}`) }),
     }),
   );
-  const lines = units.flatMap((u) => u.tape);
-  const all = lines.reduce((sum, [a, b]) => sum + distance(a, b), 0);
-  const paintedM = paintedMetres(lines, room);
+  const { tapeM: taped, paintedM } = tapeNeeded(
+    units.flatMap((u) => u.tape),
+    room,
+  );
   const walkM = marks.slice(1).reduce((sum, m, i) => sum + distance(m.at, marks[i].at), 0);
   const walk = walkM / rates.walkMs;
-  const taped = all - paintedM;
   return {
-    units,
+    units: countedAsWalked(units, marks),
     marks,
     findings,
     tapeM: taped,

@@ -1,8 +1,10 @@
 import type { Placement } from '../geometry/packUnits.ts';
-import { boundsOf, edgesOf, type Point, type Rect } from '../geometry/point.ts';
+import { boundsOf, distance, edgesOf, type Point, type Rect } from '../geometry/point.ts';
 import { endsOf, facing, footprint, LAID_FACTS, type LaidPiece, laidName, laidThings } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
+import type { Room } from '../model/room.ts';
 import { boxOf, outlineOf, stretchesOf } from '../model/shape.ts';
+import { paintedMetres } from './paintedMetres.ts';
 import type { Corners } from './setOut.ts';
 
 /** Something that is set out: what it is called, its marks, and its lines of tape. */
@@ -13,6 +15,12 @@ export interface SetOutUnit {
   nth?: number;
   marks: Corners;
   tape: [Point, Point][];
+}
+
+/** Lines of tape in metres: what is painted there already needs none. */
+export function tapeNeeded(lines: readonly (readonly [Point, Point])[], room: Pick<Room, 'painted'>): { tapeM: number; paintedM: number } {
+  const paintedM = paintedMetres(lines, room);
+  return { paintedM, tapeM: lines.reduce((sum, [a, b]) => sum + distance(a, b), 0) - paintedM };
 }
 
 /** The straight lines of tape of a place's own outline; none if only what lies inside it marks it. */
@@ -58,10 +66,10 @@ export function laidTape(piece: LaidPiece): [Point, Point][] {
   return tape === 'strip' ? [stripEnds(piece)] : [];
 }
 
-/** The marks by which a laid piece is put down: corners of what is taped round, ends of what is straight, the middle of what is round; a court's inner lines halve its sides and need none. */
+/** The marks by which a laid piece is put down: corners of what is taped round, ends of what is straight, the middle of what is round. */
 function laidMarks(piece: LaidPiece): Corners {
   const { tape, round } = LAID_FACTS[piece.laid];
-  if (piece.bare || piece.laid === 'line' || piece.laid === 'position') return [];
+  if (piece.bare || piece.laid === 'position') return [];
   if (round) return [['A', { x: piece.x, y: piece.y }]];
   if (tape === 'outline') {
     const [a, b, c, d] = footprint(piece);
@@ -82,11 +90,16 @@ function laidMarks(piece: LaidPiece): Corners {
 /** Everything of a block that is set out: its places, then what is laid beside them; people are not. */
 export function setOutUnits(pieces: readonly Piece[], laid: readonly LaidPiece[]): SetOutUnit[] {
   const things = laidThings(laid).filter((p) => laidMarks(p).length || laidTape(p).length);
-  const alike = (p: LaidPiece) => things.filter((q) => laidName(q) === laidName(p));
+  /** What is called by its kind alone is called after its place too. */
+  const nameOf = (p: LaidPiece) => {
+    const owner = p.title ? undefined : pieces.find((piece) => piece.id === p.of);
+    return owner ? `${owner.number} ${owner.title}, ${laidName(p)}` : laidName(p);
+  };
+  const alike = (p: LaidPiece) => things.filter((q) => nameOf(q) === nameOf(p));
   return [
     ...pieces.filter((p) => p.taped).map((p) => ({ name: `${p.number} ${p.title}`, marks: pieceMarks(p), tape: tapeLines(p) })),
     ...things.map((p) => ({
-      name: laidName(p),
+      name: nameOf(p),
       ...(alike(p).length > 1 && { nth: alike(p).indexOf(p) + 1 }),
       marks: laidMarks(p),
       tape: laidTape(p),

@@ -106,8 +106,8 @@ describe('the set-out list', () => {
     expect([metres(4), metres(3)], 'an odd one has the whole row').toEqual([24, 22]);
     expect(setOutUnits([{ ...rectPiece(place, false) }], things(4)).map((u) => [u.name, u.marks.length])).toEqual([
       ['1 Tower', 4],
-      ['line', 0],
-      ['line', 0],
+      ['1 Tower, line', 2],
+      ['1 Tower, line', 2],
     ]);
   });
 });

@@ -35,7 +35,12 @@ export const floorWorkBetween = (
   before: Pick<StandingFloor, 'pieces' | 'laid'>,
   after: Pick<StandingFloor, 'pieces' | 'laid'>,
 ): FloorWork =>
-  floorWork(floorThings(before.pieces, before.laid), floorThings(after.pieces, after.laid), doorSpot(room), floorChangeFigures(school));
+  floorWork(
+    floorThings(before.pieces, before.laid, room),
+    floorThings(after.pieces, after.laid, room),
+    doorSpot(room),
+    floorChangeFigures(school),
+  );
 
 /** The change to a block's floor; `between`: seconds of blocks that have no floor of their own. Undefined where there is nothing to do. */
 export function blockChange(

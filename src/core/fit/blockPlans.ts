@@ -13,6 +13,9 @@ import { type BlockInput, type FittedGame, floorOfOthers } from './fitted.ts';
 import { hostsFor } from './hostsFor.ts';
 import { traitsOf } from './traitsOf.ts';
 
+/** Round where tapes show feet and inches. */
+const SIX_INCHES_M = 0.1524;
+
 /** How many plans of blocks are kept: enough for a lesson and every idea that is weighed for it. */
 const KEPT = 160;
 
@@ -55,6 +58,7 @@ function planGame(input: BlockInput, block: Block, game: Game, playing: readonly
       ...floorOfOthers(input).map((other) => other.outline),
     ],
     wallClearanceM: limitsFor(input.school).wallClearanceM,
+    ...(input.school.units === 'ft' ? { roundM: SIX_INCHES_M } : {}),
     storedGroups: chosen!.groups?.value,
     locks: chosen!.locks,
     placed: Object.fromEntries(Object.entries(chosen!.placed).map(([id, p]) => [id, p.value])),

@@ -1,7 +1,7 @@
 import { layingSeconds, SET_OUT_RATES } from '../arrange/setOutList.ts';
-import { laidTape, setOutUnits, tapeLines } from '../arrange/setOutUnit.ts';
+import { laidTape, setOutUnits, tapeLines, tapeNeeded } from '../arrange/setOutUnit.ts';
 import { freeM2 } from '../geometry/area.ts';
-import { boundsOf, distance, middleOf, type Point } from '../geometry/point.ts';
+import { boundsOf, middleOf, type Point } from '../geometry/point.ts';
 import { roomArea } from '../model/room.ts';
 import { limitsFor } from '../model/school.ts';
 import { floorM2, meetingPoint } from '../model/shape.ts';
@@ -74,7 +74,7 @@ export function measuresOf(input: FitInput, bare: Pick<FitDraft, 'gear'>, block:
   const { activeShare, turns, longestWait } = game.forecast;
   const free = freeM2(roomArea(input.room, 0));
   const taken = game.pieces.reduce((sum, p) => sum + floorM2(p.shape), 0);
-  const tapeM = [...game.pieces.flatMap(tapeLines), ...game.things.flatMap(laidTape)].reduce((sum, [a, b]) => sum + distance(a, b), 0);
+  const { tapeM } = tapeNeeded([...game.pieces.flatMap(tapeLines), ...game.things.flatMap(laidTape)], input.room);
   const marks = setOutUnits(game.pieces, game.things).reduce((sum, u) => sum + u.marks.length, 0);
   const gear = game.needs.reduce((sum, n) => sum + n.count, 0);
   return {

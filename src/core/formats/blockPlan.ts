@@ -28,6 +28,8 @@ export interface PlanInput {
   /** Floor that what the teacher laid out takes. */
   taken: readonly Polygon[];
   wallClearanceM: number;
+  /** Step of round distances from walls, m: a tenth, or six inches where the school measures in feet; a tenth if absent. */
+  roundM?: number;
   /** Groups the teacher chose or has seen. */
   storedGroups?: readonly (readonly string[])[];
   locks?: Locks;

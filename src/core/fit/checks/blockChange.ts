@@ -3,6 +3,8 @@ import { takeOver } from '../../arrange/takeOver.ts';
 import type { Edit } from '../../model/edit.ts';
 import type { Idea, Noticed } from '../../model/findingCodes.ts';
 import type { BlockId } from '../../model/ids.ts';
+import type { LaidPiece } from '../../model/laidPiece.ts';
+import type { Piece } from '../../model/piece.ts';
 import { doorSpot } from '../../model/room.ts';
 import { floorChangeFigures } from '../../model/school.ts';
 import { boxOf } from '../../model/shape.ts';
@@ -60,12 +62,11 @@ export function blockChangeChecks(input: FitInput, draft: Bare): Noticed[] {
     const pieces = block.game?.pieces ?? [];
     const ideas = (): Idea[] => {
       const door = doorSpot(input.room);
-      const [before, after] = was ? [floorThings(was.game?.pieces ?? [], laidIn(was)), floorThings(pieces, laidIn(block))] : [[], []];
+      const things = (list: readonly Piece[], laid: readonly LaidPiece[]) => floorThings(list, laid, input.room);
+      const [before, after] = was ? [things(was.game?.pieces ?? [], laidIn(was)), things(pieces, laidIn(block))] : [[], []];
       const reused = takeOver({ id: block.id, pieces }, before, after, { door, tapeInM: change.work.tapeInM });
       const cones = (b: FittedBlock): Edit => ({ kind: 'set-block', blockId: b.id as BlockId, patch: { marks: 'cones' } });
-      const taped = [block, ...(was ? [was] : [])].filter(
-        (b) => b.game && floorThings(b.game.pieces, b.game.things).some((t) => t.tapeM > 0),
-      );
+      const taped = [block, ...(was ? [was] : [])].filter((b) => b.game && things(b.game.pieces, b.game.things).some((t) => t.tapeM > 0));
       const coned = taped.length ? [taped.slice(0, 1), taped].filter((list, i, all) => i === 0 || list.length > all[0].length) : [];
       return [
         ...(was ? layBoth(input, draft, was, block) : []),

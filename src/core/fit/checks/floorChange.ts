@@ -18,7 +18,7 @@ export function floorChangeChecks(input: FitInput, draft: Omit<FitDraft, 'notice
   const block = draft.blocks.find((b) => (b.game?.pieces.length ?? 0) + b.laid.length > 0);
   if (!was || !block) return [];
   const pieces = block.game?.pieces ?? [];
-  const [before, after] = [floorThings(was.pieces, was.laid), floorThings(pieces, laidIn(block))];
+  const [before, after] = [floorThings(was.pieces, was.laid, input.room), floorThings(pieces, laidIn(block), input.room)];
   const door = doorSpot(input.room);
   const { tapeInM, tapeOutM, carried, walkM } = floorChange(before, after, door);
   const gearSeconds = layingSeconds(0, 0, carried, SET_OUT_RATES) + walkM / SET_OUT_RATES.walkMs;

@@ -2,9 +2,10 @@ import { aroundPinned } from '../../arrange/aroundPinned.ts';
 import { unitsInBlock } from '../../arrange/grid.ts';
 import { legsOf, loopOrder, settleLoop, unitsOnLoop } from '../../arrange/loop.ts';
 import { rectPiece, rectPlaces } from '../../arrange/rectPlaces.ts';
+import { straighten } from '../../arrange/straighten.ts';
 import { roomAround } from '../../arrange/validate.ts';
 import type { Area } from '../../geometry/area.ts';
-import type { UnitSize } from '../../geometry/packRows.ts';
+import type { Placement, UnitSize } from '../../geometry/packRows.ts';
 import { memoize } from '../../memoize.ts';
 import type { Piece } from '../../model/piece.ts';
 import { roomArea } from '../../model/room.ts';
@@ -22,6 +23,7 @@ const LAYOUTS = {
   close: memoize((area: Area, unit: UnitSize, count: number) => loopOrder(unitsInBlock(area, unit, count))),
 };
 const settled = memoize(settleLoop);
+const straight = memoize(straighten<Placement>);
 
 /** Metres of floor that a station's number and title take. */
 const LABEL_M = 1;
@@ -53,7 +55,8 @@ export function stationsLayout(
   const turns = loop.length === list.length ? loop.map((_, from) => ({ from, count: trouble(from) })) : [{ from: 0, count: 0 }];
   const { from } = turns.reduce((best, t) => (t.count < best.count ? t : best));
   const turned = loop.map((_, i) => loop[(i + from) % loop.length]);
-  const spots = settled(area, turned, wants.slice(0, turned.length), values.gapM);
+  const mine = wants.slice(0, turned.length);
+  const spots = straight(area, settled(area, turned, mine, values.gapM), mine, values.gapM, context.roundM);
   const titled = list.map(({ id, station }) => ({ id, title: station.title }));
   const { places, unplaced } = rectPlaces(titled, size, spots, placed);
   const clear = aroundPinned(

@@ -5,7 +5,7 @@ import { takeOver } from '../../../core/arrange/takeOver.ts';
 import { type FittedBlock, type FittedLesson, laidIn } from '../../../core/fit/fitted.ts';
 import type { Edit } from '../../../core/model/edit.ts';
 import { clockSeconds } from '../../../core/model/period.ts';
-import { doorSpot } from '../../../core/model/room.ts';
+import { doorSpot, type Room } from '../../../core/model/room.ts';
 import { laidWords } from '../../../core/words/floor.en.ts';
 import type { Desk } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
@@ -17,7 +17,7 @@ import { SetOutFrame } from './SetOutFrame.tsx';
 
 const CHANGE_WORDS: Record<Change['change'], string> = { goes: 'Put away', moves: 'Move', comes: 'Bring out', stays: 'Leave out' };
 const hasFloor = (b: FittedBlock) => (b.game?.pieces.length ?? 0) + b.laid.length > 0;
-const thingsOf = (b: FittedBlock | undefined) => (b ? floorThings(b.game?.pieces ?? [], laidIn(b)) : []);
+const thingsOf = (b: FittedBlock | undefined, room: Room) => (b ? floorThings(b.game?.pieces ?? [], laidIn(b), room) : []);
 
 interface Before {
   key: string;
@@ -40,10 +40,10 @@ function useBefore(desk: Desk, fitted: FittedLesson, block: FittedBlock): Before
     .filter(hasFloor);
   const gone = last.flatMap((d) => {
     const left = fits[d.period.id]?.blocks.filter(hasFloor).at(-1);
-    return left ? [{ key: d.period.id as string, name: `${d.schoolClass.name}: ${left.title}`, things: thingsOf(left) }] : [];
+    return left ? [{ key: d.period.id as string, name: `${d.schoolClass.name}: ${left.title}`, things: thingsOf(left, desk.room) }] : [];
   });
   return [
-    ...blocks.reverse().map((b) => ({ key: b.id, name: `this lesson: ${b.title}`, things: thingsOf(b) })),
+    ...blocks.reverse().map((b) => ({ key: b.id, name: `this lesson: ${b.title}`, things: thingsOf(b, desk.room) })),
     ...gone,
     { key: 'bare', name: 'the bare floor', things: [] },
   ];
@@ -68,7 +68,7 @@ export function ChangeOver({
   const [key, setKey] = useState('');
   const [at, setAt] = useState<number | null>(null);
   const from = options.find((o) => o.key === key) ?? options[0];
-  const after = useMemo(() => thingsOf(block), [block]);
+  const after = useMemo(() => thingsOf(block, desk.room), [block, desk.room]);
   const door = useMemo(() => doorSpot(desk.room), [desk.room]);
   const change = useMemo(() => floorChange(from.things, after, door), [from, after, door]);
   const reused = useMemo(

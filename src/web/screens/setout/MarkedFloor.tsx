@@ -10,6 +10,7 @@ import { RoomPaint } from '../../floor/RoomPaint.tsx';
 import { Scaled } from '../../floor/Scaled.tsx';
 import type { Scale } from '../../floor/scale.ts';
 import { Measure } from '../../floor/Tape.tsx';
+import { WallNames } from '../../floor/WallNames.tsx';
 import type { Units } from '../../parts/units.ts';
 
 interface Props {
@@ -65,6 +66,7 @@ function Drawing({ room, pieces, laid, marks, mark, paced, units, onPick, scale 
       aria-label={`${room.name}: ${marks.length} marks to set out`}
     >
       <RoomPaint room={room} scale={scale} />
+      <WallNames room={room} scale={scale} />
       {pieces.map((piece, i) => (
         <PieceTape key={piece.id} piece={piece} scale={scale} seed={i * 5} size={22} />
       ))}

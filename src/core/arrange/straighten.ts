@@ -1,0 +1,100 @@
+import type { Area } from '../geometry/area.ts';
+import { boundsOf, millimetres, type Rect } from '../geometry/point.ts';
+import { gapBetween, validateLayout } from './validate.ts';
+
+/** Distances from walls come to whole tenths of a metre, unless somebody measures in inches. */
+export const ROUND_M = 0.1;
+/** Units whose edges differ by less than this share of their size are meant to stand in one row. */
+const ROW_SHARE = 0.5;
+/** How many round steps a row may move to lie at a round distance, beyond where its units stand. */
+const STEPS_BEYOND = 3;
+
+type Axis = 'x' | 'y';
+const SIZE = { x: 'width', y: 'depth' } as const;
+
+/** Units in rows (or columns) by their lower edge on the axis: a row is no wider than half a unit. */
+function rowsOf(units: readonly Rect[], axis: Axis): number[][] {
+  const sorted = [...units.keys()].sort((a, b) => units[a][axis] - units[b][axis] || a - b);
+  const rows: number[][] = [];
+  for (const i of sorted) {
+    const row = rows.at(-1);
+    const first = row && units[row[0]];
+    if (row && first && units[i][axis] - first[axis] <= Math.min(units[i][SIZE[axis]], first[SIZE[axis]]) * ROW_SHARE) row.push(i);
+    else rows.push([i]);
+  }
+  return rows;
+}
+
+/** Where a row may come to lie: at round distances from the wall it is nearer to, from where its units stand to a few steps beyond. */
+function roundValues(area: Area, row: readonly Rect[], axis: Axis, stepM: number): number[] {
+  const box = boundsOf(area.outline);
+  const [low, high] = [box[axis], box[axis] + box[SIZE[axis]]];
+  const size = row[0][SIZE[axis]];
+  const at = row.map((u) => u[axis]);
+  const isFar = at.reduce((sum, v) => sum + v, 0) / at.length + size / 2 > (low + high) / 2;
+  const toSteps = (v: number) => (isFar ? high - size - v : v - low) / stepM;
+  const [from, to] = [Math.min(...at.map(toSteps)), Math.max(...at.map(toSteps))];
+  const first = Math.ceil(from - STEPS_BEYOND - 1e-6);
+  const count = Math.floor(to + STEPS_BEYOND + 1e-6) - first + 1;
+  return Array.from({ length: Math.max(0, count) }, (_, k) =>
+    millimetres(isFar ? high - size - (first + k) * stepM : low + (first + k) * stepM),
+  );
+}
+
+/**
+ * The units in straight rows and columns at round distances from the walls: those that stand nearly in one row come onto one line,
+ * with the least movement, if all of them stay clear there (`wants[i]` metres from walls and keepOut, `gap` from one another). A row
+ * that cannot be straight comes to round distances unit by unit, as far as it can. A pinned unit stays, and its row comes to it.
+ */
+export function straighten<U extends Rect & { pinned?: boolean }>(
+  area: Area,
+  units: readonly U[],
+  wants: readonly number[],
+  gap: number,
+  stepM: number = ROUND_M,
+): U[] {
+  let placed = [...units];
+  const isClear = (moved: readonly U[], which: readonly number[]) =>
+    which.every(
+      (i) =>
+        moved.every((other, j) => j === i || gapBetween(moved[i], other) >= Math.min(gap, gapBetween(units[i], units[j])) - 1e-6) &&
+        !validateLayout(area, [moved[i]], [wants[i]], 0).length,
+    );
+  const bring = (row: readonly number[], axis: Axis, values: readonly number[]): boolean => {
+    const free = row.filter((i) => !placed[i].pinned);
+    const cost = (v: number) => free.reduce((sum, i) => sum + Math.abs(placed[i][axis] - v), 0);
+    const sorted = [...values].sort((a, b) => cost(a) - cost(b) || a - b);
+    for (const v of sorted) {
+      const moved = placed.map((u, i) => (free.includes(i) ? { ...u, [axis]: v } : u));
+      if (!isClear(moved, free)) continue;
+      placed = moved;
+      return true;
+    }
+    return false;
+  };
+  for (const axis of ['y', 'x'] as const)
+    for (const row of rowsOf(placed, axis)) {
+      const pinned = row.filter((i) => placed[i].pinned).map((i) => placed[i][axis]);
+      const members = row.map((i) => placed[i]);
+      if (bring(row, axis, pinned.length ? pinned : roundValues(area, members, axis, stepM))) continue;
+      // One that stands in the way of a straight row is left out of it.
+      const rest =
+        row.length > 2 && pinned.length === 0
+          ? row.find((out) =>
+              bring(
+                row.filter((i) => i !== out),
+                axis,
+                roundValues(
+                  area,
+                  members.filter((_, k) => row[k] !== out),
+                  axis,
+                  stepM,
+                ),
+              ),
+            )
+          : undefined;
+      for (const i of rest === undefined ? row : [rest])
+        if (!placed[i].pinned) bring([i], axis, roundValues(area, [placed[i]], axis, stepM));
+    }
+  return placed;
+}
