@@ -207,6 +207,21 @@ export class Screen {
     });
   }
 
+  /** Texts that are cut off by the box that they stand in, and that nothing says in full. */
+  async cutTexts(): Promise<string[]> {
+    return this.page.evaluate(() =>
+      [...document.querySelectorAll<HTMLElement>('body *')]
+        .filter((e) => {
+          const style = getComputedStyle(e);
+          const own = [...e.childNodes].some((n) => n.nodeType === Node.TEXT_NODE && n.textContent?.trim());
+          if (!own || e.clientWidth < 2 || e.closest('.sr-only, svg, select')) return false;
+          const hides = style.overflowX === 'hidden' || style.overflowX === 'clip';
+          return hides && e.scrollWidth > e.clientWidth + 1 && !e.closest('[title], [aria-label]');
+        })
+        .map((e) => e.textContent!.trim()),
+    );
+  }
+
   /** Runs the page's clock `speed` times as fast, from now on; the server must be started with the same speed. */
   async hurry(speed: number): Promise<void> {
     await this.page.evaluateOnNewDocument((times) => {

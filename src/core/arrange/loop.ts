@@ -12,6 +12,28 @@ export function legsOf(loop: readonly Rect[]): number[] {
   return loop.map((unit, i) => apart(unit, loop[(i + 1) % loop.length]));
 }
 
+/** A walk that leads through another unit is as bad as one this much longer: people and gear are in the way. */
+const THROUGH = 1.6;
+
+/** True where the straight way from the middle of one unit to that of another leads through a third. */
+function isThrough(a: Rect, b: Rect, over: Rect): boolean {
+  const [p, q] = [middleOf(a), middleOf(b)];
+  let [from, to] = [0, 1];
+  for (const [start, step, low, size] of [
+    [p.x, q.x - p.x, over.x, over.width],
+    [p.y, q.y - p.y, over.y, over.depth],
+  ]) {
+    if (Math.abs(step) < 1e-9) {
+      if (start <= low || start >= low + size) return false;
+      continue;
+    }
+    const [one, other] = [(low - start) / step, (low + size - start) / step];
+    from = Math.max(from, Math.min(one, other));
+    to = Math.min(to, Math.max(one, other));
+  }
+  return to - from > 1e-6;
+}
+
 /** The units in an order whose longest walk from one to the next is short, then all of them, clockwise from the far left corner. */
 export function loopOrder(units: readonly Placement[]): Placement[] {
   if (units.length < 3) return [...units].sort((a, b) => a.x - b.x || b.y - a.y);
@@ -21,7 +43,7 @@ export function loopOrder(units: readonly Placement[]): Placement[] {
   };
   const angle = (u: Placement) => Math.atan2(middleOf(u).y - middle.y, middleOf(u).x - middle.x);
   const round = [...units].sort((a, b) => angle(b) - angle(a) || a.x - b.x || a.y - b.y);
-  const far = round.map((a) => round.map((b) => apart(a, b)));
+  const far = round.map((a) => round.map((b) => apart(a, b) * (round.some((c) => c !== a && c !== b && isThrough(a, b, c)) ? THROUGH : 1)));
   const loop = walkRound(far, [...round.keys()]).map((i) => round[i]);
   const turn = loop.reduce((sum, u, i) => {
     const next = loop[(i + 1) % loop.length];

@@ -13,7 +13,10 @@ export function ShelfList({
   onAdd: () => void;
 }) {
   return (
-    <nav aria-label={title} className="flex w-60 shrink-0 flex-col border-r border-ink">
+    <nav
+      aria-label={title}
+      className="flex w-60 shrink-0 flex-col border-r border-ink max-[700px]:max-h-[36vh] max-[700px]:w-full max-[700px]:border-r-0 max-[700px]:border-b"
+    >
       <h1 className="px-5 pt-4 pb-2 text-xl">{title}</h1>
       <ul className="min-h-0 flex-1 overflow-auto">
         {items.map((item) => (

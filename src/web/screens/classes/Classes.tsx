@@ -49,7 +49,7 @@ export function Classes() {
   return (
     <div className="flex h-full flex-col overflow-hidden">
       <DayBar />
-      <div className="flex min-h-0 flex-1">
+      <div className="flex min-h-0 flex-1 max-[700px]:flex-col">
         <ShelfList
           title="Classes"
           items={(list.data ?? []).map(({ schoolClass, students }) => ({
@@ -61,7 +61,7 @@ export function Classes() {
           action="Add a class"
           onAdd={() => setAdding(true)}
         />
-        <main className="min-w-0 flex-1 overflow-auto">
+        <main className="min-h-0 min-w-0 flex-1 overflow-auto">
           {data.data ? (
             <OneClass key={data.data.schoolClass.id} data={data.data} refresh={refresh} />
           ) : data.error ? (
@@ -131,7 +131,7 @@ function OneClass({ data, refresh }: { data: ClassData; refresh: () => Promise<v
       </div>
       <Problem text={problem} />
       <div className="mt-4 flex items-stretch max-[700px]:flex-col">
-        <div className={`min-w-0 border-[1.5px] border-paint bg-white px-6 py-4 ${isUnfolded ? 'flex-1' : 'w-full max-w-[600px]'}`}>
+        <div className={`min-w-0 border-[1.5px] border-paint bg-white px-6 py-4 ${isUnfolded ? 'flex-1' : 'w-full max-w-[760px]'}`}>
           <h2 className="sr-only">{schoolClass.name}</h2>
           <p className="text-base leading-8">
             <SaidText label="Class" value={schoolClass.name} onCommit={(name) => save({ name })} /> is{' '}

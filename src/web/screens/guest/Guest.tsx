@@ -37,7 +37,7 @@ function Lesson({ view, periodId }: { view: GuestView; periodId: string }) {
   const minutes = (clockSeconds(view.end) - clockSeconds(view.start)) / 60;
   const everywhere = alike(view.blocks);
   return (
-    <main className="h-full overflow-auto">
+    <main tabIndex={0} className="h-full overflow-auto">
       <article className="mx-auto max-w-[980px] p-8 max-[600px]:p-4">
         <header className="border-b-2 border-ink pb-4">
           <h1 className="text-2xl">

@@ -115,7 +115,7 @@ function Game({ game, view }: { game: GuestGame; view: GuestView }) {
           <section
             key={card.pieceId}
             className="mt-3 break-inside-avoid border-[1.5px] border-ink bg-white p-3"
-            aria-label={`Card of ${card.title}`}
+            aria-label={`Card of ${piece ? `${piece.number} ` : ''}${card.title}`}
           >
             <h3 className="flex items-baseline gap-3 text-lg">
               {piece && <span className="text-tape">{piece.number}</span>}

@@ -24,8 +24,11 @@ export function Logbook() {
   return (
     <div className="flex h-full flex-col overflow-hidden">
       <DayBar />
-      <div className="flex min-h-0 flex-1">
-        <nav aria-label="Runs" className="flex w-72 shrink-0 flex-col border-r border-ink">
+      <div className="flex min-h-0 flex-1 max-[700px]:flex-col">
+        <nav
+          aria-label="Runs"
+          className="flex w-72 shrink-0 flex-col border-r border-ink max-[700px]:max-h-[40vh] max-[700px]:w-full max-[700px]:border-r-0 max-[700px]:border-b"
+        >
           <h1 className="px-5 pt-4 pb-2 text-xl">Logbook</h1>
           <div className="px-5 pb-3">
             <ChoiceField
@@ -60,7 +63,7 @@ export function Logbook() {
             ))}
           </ul>
         </nav>
-        <main className="min-w-0 flex-1 overflow-auto p-6">
+        <main className="min-h-0 min-w-0 flex-1 overflow-auto p-6">
           {query.error ? (
             <Problem text={problemWords(query.error)} />
           ) : runId ? (

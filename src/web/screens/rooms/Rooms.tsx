@@ -41,7 +41,7 @@ export function Rooms() {
   return (
     <div className="flex h-full flex-col overflow-hidden">
       <DayBar />
-      <div className="flex min-h-0 flex-1">
+      <div className="flex min-h-0 flex-1 max-[700px]:flex-col">
         <ShelfList
           title="Rooms"
           items={(list.data ?? []).map((r) => ({
@@ -115,7 +115,7 @@ function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }
     navigate(`/rooms/${made.id}`);
   };
   return (
-    <main className="flex min-w-0 flex-1">
+    <main className="flex min-h-0 min-w-0 flex-1 max-[700px]:flex-col">
       <div className="relative min-w-0 flex-1">
         <RoomFloor
           room={room}
@@ -141,7 +141,11 @@ function OneRoom({ room, refresh }: { room: Room; refresh: () => Promise<void> }
           {tape ? 'Roll up the tape' : 'Measure'}
         </button>
       </div>
-      <aside aria-label="Measures" className="w-[400px] shrink-0 overflow-auto border-l border-ink p-4" tabIndex={0}>
+      <aside
+        aria-label="Measures"
+        className="w-[400px] shrink-0 overflow-auto border-l border-ink p-4 max-[700px]:max-h-[30vh] max-[700px]:w-full max-[700px]:border-t max-[700px]:border-l-0"
+        tabIndex={0}
+      >
         <p className="text-base leading-8">
           <SaidText label="Room" value={room.name} onCommit={(name) => save({ name })} /> is{' '}
           <SaidYes label="Outdoors" value={room.outside} words={['outdoors', 'indoors']} onPick={(outside) => attempt(save({ outside }))} />
