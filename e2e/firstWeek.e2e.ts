@@ -116,7 +116,7 @@ describe('a first week', () => {
     await choose('Grade', /^Grade 5$/);
     await click('button', 'Add the class');
     await click('button', 'Paste or import a list');
-    await paste('Class list', ROSTER);
+    await paste('Roster', ROSTER);
     await click('button', 'Check the list');
     await screen.says('Left out');
     await act(screen.click('checkbox', 'leave ratings empty that are not a number from 1 to 5'));

@@ -83,7 +83,7 @@ describe('a new teacher, from an empty school to the logbook, by keyboard alone'
     await screen.type('Grade 5');
     await screen.enter('button', 'Add the class');
     await screen.enter('button', 'Paste or import a list');
-    await screen.tabTo('textbox', 'Class list');
+    await screen.tabTo('textbox', 'Roster');
     const wrong = [...NAMES.slice(0, 20), 'Nobody', ...NAMES.slice(20)];
     await screen.page.evaluate((text) => {
       const data = new DataTransfer();
@@ -93,7 +93,7 @@ describe('a new teacher, from an empty school to the logbook, by keyboard alone'
     await screen.enter('button', 'Check the list');
     await screen.says('Row 21: Last name is empty');
     await screen.expectAccessible();
-    await screen.tabTo('textbox', 'Class list', true);
+    await screen.tabTo('textbox', 'Roster', true);
     await screen.page.keyboard.down('Control');
     await screen.press('a');
     await screen.page.keyboard.up('Control');

@@ -95,10 +95,10 @@ describe('the week', () => {
     await screen.click('menuitem', 'Cancel it …');
     await screen.fill('Why (may be empty)', 'orchard trip');
     await screen.click('button', 'Cancel the period');
-    await screen.says('cancelled: orchard trip');
+    await screen.says('canceled: orchard trip');
     await screen.expectAccessible();
     await screen.click('button', /^Undo: cancel Grade 6d/);
-    await screen.says('cancelled: orchard trip', { not: true });
+    await screen.says('canceled: orchard trip', { not: true });
     await screen.click('button', copy);
     await screen.click('menuitem', 'Remove …');
     await screen.says('1 lesson goes too. You can undo this for 30 days.');

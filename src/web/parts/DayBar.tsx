@@ -55,7 +55,7 @@ export function DayBar({ date, current, children }: { date?: string; current?: s
             : !lesson
               ? 'no lesson yet'
               : period.cancelled !== undefined
-                ? 'cancelled'
+                ? 'canceled'
                 : readiness
                   ? readinessWords(readiness)
                   : '…';

@@ -32,7 +32,7 @@ export function EnterDemo() {
         {busy ? 'Opening the demo school …' : 'Look around in the demo school'}
       </button>
       <p className="mt-1 text-xs text-muted">
-        Alder Hollow is invented: a full day, six classes, eight weeks of lessons. You leave it in Settings.
+        Alder Hollow is invented: a full day, six classes, eight weeks of lessons. Settings takes you back.
       </p>
       <Problem text={problem} />
     </>
@@ -48,7 +48,7 @@ export function LeaveDemo() {
   return (
     <section className="mt-7 max-w-[820px] border-l-[3px] border-tape pl-3" aria-label="Demo school">
       <h2 className="text-base">This is the demo school</h2>
-      <p className="text-muted">{name} is invented. Leave it and your own school is there, with nothing in it yet.</p>
+      <p className="text-muted">{name} is invented. Go back and your own school is there, with nothing in it yet.</p>
       <button type="button" className="btn mt-2" onClick={() => setAsks(true)}>
         Leave the demo school
       </button>

@@ -22,7 +22,7 @@ const KEYS: [string, string][] = [
   ['Arrow keys', 'Step through the marks (Set up the floor) or the seconds, Page Up and Down a minute (Try it out)'],
   ['Ctrl + K', 'Find anything'],
   ['Ctrl + Z, Ctrl + Shift + Z', 'Undo (Desk and every shelf), redo (Desk)'],
-  ['Space', 'Hold everything, resume (Whistle); take up a student, set down (Who)'],
+  ['Space', 'Hold everything, resume (Whistle); pick up a student, put down (Who)'],
   ['Enter, Escape', 'Keep what was typed, put back what was there'],
   ['G then a letter', SHELVES.map((s) => `${s.key.toUpperCase()} ${s.label}`).join(', ')],
 ];

@@ -26,7 +26,7 @@ export function GroupTraits({ name, row, tags, helper, save }: Props) {
     >
       <p className="font-bold">{name}</p>
       <CommitField
-        label="Tags, dealt evenly over the groups"
+        label="Tags, spread evenly over the groups"
         hint="At most four, with commas between: first-timer, leader"
         value={tags.join(', ')}
         onCommit={(text) => {

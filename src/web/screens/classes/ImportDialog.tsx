@@ -84,7 +84,7 @@ export function ImportDialog({
         or tab.
       </p>
       <label htmlFor="roster-text" className="sr-only">
-        Class list
+        Roster
       </label>
       <textarea
         id="roster-text"

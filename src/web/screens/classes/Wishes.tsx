@@ -42,7 +42,7 @@ export function Wishes({ data, refresh }: { data: ClassData; refresh: () => Prom
             </button>
           </li>
         ))}
-        {!data.wishes.length && <li className="py-1 text-muted">None. Groups are dealt by rating alone.</li>}
+        {!data.wishes.length && <li className="py-1 text-muted">None. Groups are made by rating alone.</li>}
       </ul>
       <form
         className="mt-2 flex flex-col gap-2"

@@ -128,7 +128,7 @@ function OneLaid({ piece, units, edits, onMore }: { piece: LaidPiece; units: Uni
       >
         {piece.locked ? <Lock size={15} aria-hidden="true" /> : <LockOpen size={15} aria-hidden="true" />}
       </button>
-      <button type="button" className="btn px-2" aria-label={`Take up the ${name}`} onClick={() => edits.takeUp([piece.id])}>
+      <button type="button" className="btn px-2" aria-label={`Remove the ${name}`} onClick={() => edits.takeUp([piece.id])}>
         <Trash2 size={15} aria-hidden="true" />
       </button>
       <button type="button" className="btn" onClick={onMore}>

@@ -38,7 +38,7 @@ export function DealAgain({ request, onDeal }: Props) {
         <thead>
           <tr className="border-b border-ink text-right text-xs text-muted">
             <th scope="col" className="py-1 text-left font-normal">
-              Deal for
+              Make groups for
             </th>
             <th scope="col" className="w-16 font-normal">
               spread
@@ -87,7 +87,7 @@ export function DealAgain({ request, onDeal }: Props) {
           })}
         </tbody>
       </table>
-      <Problem text={error ? `Could not be dealt: ${error.message}` : ''} />
+      <Problem text={error ? `Could not make groups: ${error.message}` : ''} />
       <p className="mt-1 text-xs text-muted">
         Spread: how far the groups' average ratings are apart. Private, as ratings are. Press one again for other groups of the same kind.
       </p>

@@ -8,7 +8,7 @@ import type { HomeMade } from '../../../core/model/homeMade.ts';
 
 const USE = { stays: 'stays there', bring: 'students bring it', park: 'parked', wear: 'put on, taken off' } as const;
 
-/** What the lesson needs against the cupboard, then the lay-out list: place by place in walking order. */
+/** What the lesson needs against the gear closet, then the lay-out list: place by place in walking order. */
 interface Props {
   fitted: FittedLesson;
   block: FittedBlock | undefined;
@@ -24,7 +24,7 @@ export function GearSheet({ fitted, block, bring, names }: Props) {
   return (
     <div className="p-4">
       <table className="w-full border-collapse">
-        <caption className="sr-only">Gear needed at once against the cupboard</caption>
+        <caption className="sr-only">Gear needed at once against the gear closet</caption>
         <thead>
           <tr className="border-b border-ink text-left text-xs text-muted">
             <th scope="col" className="py-1 font-normal">
@@ -93,7 +93,7 @@ function OnTheFloor({ lines }: { lines: readonly GearLine[] }) {
     <li className="flex gap-2 border-b py-1">
       <span className="head w-6 text-base text-tape">+</span>
       <span>
-        <span className="font-bold">Laid out on the floor</span>
+        <span className="font-bold">Added to the floor</span>
         <span className="block text-muted">{here.join('; ')}</span>
       </span>
     </li>

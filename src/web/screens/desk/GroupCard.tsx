@@ -36,7 +36,7 @@ export function GroupCard({ index, size, pinned, locked, again, onLock, children
             type="button"
             aria-pressed={locked}
             aria-label={`Lock group ${index + 1}`}
-            title={locked ? 'Nobody leaves or joins when groups are dealt again' : 'Keep this group as it is'}
+            title={locked ? 'Nobody leaves or joins when groups are made again' : 'Keep this group as it is'}
             className={`ml-auto mr-2.5 flex h-6 w-6 items-center justify-center hover:bg-tint ${locked ? 'text-ink' : 'text-muted'}`}
             onClick={onLock}
           >

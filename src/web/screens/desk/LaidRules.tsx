@@ -42,7 +42,7 @@ export function LaidRules({ piece, units, onPut }: { piece: LaidPiece; units: Un
         )}
         {'colour' in more && (
           <ChoiceField
-            label="Colour"
+            label="Color"
             value={piece.colour ?? 'orange'}
             options={GEAR_COLOURS.map((c) => [c, c] as const)}
             onPick={(colour) => set({ colour })}

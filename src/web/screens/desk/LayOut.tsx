@@ -27,7 +27,7 @@ function avoidedWords(room: Room, edits: FloorEdits): string {
     ...doorsKeptClear(room).map((d) => d.name),
     ...standing(room).map((f) => f.name),
     ...(edits.places.length ? [`the ${counted(edits.places.length, 'area')} of the game`] : []),
-    ...(taking.length ? [`${counted(taking.length, 'piece')} that you laid out`] : []),
+    ...(taking.length ? [`${counted(taking.length, 'piece')} that you added`] : []),
   ];
   return things.length ? `Keeps clear of ${listed(things)}.` : 'Nothing is on this floor yet.';
 }
@@ -159,7 +159,7 @@ export function LayOut({
     onLaid(pieces.map((p) => p.id));
     const least = leastGap(laying);
     if (laying.length < number)
-      return setProblem(`The floor holds ${laying.length} of ${number}, ${units.say(least)} apart. They are laid out.`);
+      return setProblem(`The floor holds ${laying.length} of ${number}, ${units.say(least)} apart. They are on it.`);
     onClose();
   };
   return (

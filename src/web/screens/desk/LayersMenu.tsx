@@ -42,7 +42,7 @@ export function LayersMenu({
               </span>
               <span>
                 {LAYER_WORDS[layer]}
-                {layer === 'sight' && sightHint && <span className="block text-xs text-muted">lay out a teacher spot first</span>}
+                {layer === 'sight' && sightHint && <span className="block text-xs text-muted">add a teacher spot first</span>}
               </span>
             </DropdownMenu.CheckboxItem>
           ))}

@@ -63,7 +63,7 @@ function Drawing({ room, pieces, laid, marks, mark, paced, units, onPick, scale 
       height={scale.height}
       className="block"
       role="img"
-      aria-label={`${room.name}: ${marks.length} marks to set out`}
+      aria-label={`${room.name}: ${marks.length} marks to set up`}
     >
       <RoomPaint room={room} scale={scale} />
       <WallNames room={room} scale={scale} />

@@ -26,7 +26,7 @@ export function SetOutFrame({
         </DayBar>
       </div>
       <div className="flex min-h-0 flex-1 print:block">
-        <main className="flex min-w-0 flex-1 flex-col" aria-label="Set-out sheet">
+        <main className="flex min-w-0 flex-1 flex-col" aria-label="Floor set-up">
           <div className="px-6 pt-4">{head}</div>
           <div className="min-h-0 flex-1 print:h-[420px]">{floor}</div>
         </main>

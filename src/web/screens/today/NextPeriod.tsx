@@ -63,7 +63,7 @@ export function NextPeriod({ desk, fitted, before, beforeName, now, number }: Ne
           <p className="text-muted">
             Period {number} · {shortBell(period.start)}–{shortBell(period.end)}
             {now !== null && period.cancelled === undefined && ` · ${when(now, clockSeconds(period.start), clockSeconds(period.end))}`}
-            {period.cancelled !== undefined && ` · cancelled${period.cancelled ? `: ${period.cancelled}` : ''}`}
+            {period.cancelled !== undefined && ` · canceled${period.cancelled ? `: ${period.cancelled}` : ''}`}
           </p>
           <h2 className="text-2xl">
             {schoolClass.name}: {lesson?.title ?? 'no lesson yet'}

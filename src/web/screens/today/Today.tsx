@@ -171,7 +171,7 @@ function DayTape({
 }) {
   const readiness = desk.lesson && fitted && readinessOf({ lesson: desk.lesson }, fitted);
   const isCancelled = desk.period.cancelled !== undefined;
-  const mark = isCancelled ? 'cancelled' : over ? 'over' : readiness ? readinessWords(readiness) : '';
+  const mark = isCancelled ? 'canceled' : over ? 'over' : readiness ? readinessWords(readiness) : '';
   const tone = !readiness || isCancelled || over ? 'text-muted' : isReady(readiness) ? 'text-good' : 'text-stop';
   const minutes = (clockSeconds(desk.period.end) - clockSeconds(desk.period.start)) / 60;
   return (

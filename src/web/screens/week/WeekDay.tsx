@@ -121,7 +121,7 @@ function PeriodTape({ desk, isPast, readiness, clash, style, onSaid }: TapeProps
         : 'border-[1.5px] border-dashed border-tape bg-paper';
   const isOpen = readiness && !isReady(readiness);
   const mark = isCancelled
-    ? `cancelled${period.cancelled ? `: ${period.cancelled}` : ''}`
+    ? `canceled${period.cancelled ? `: ${period.cancelled}` : ''}`
     : clash === 'room'
       ? 'two lessons in this room'
       : clash === 'class'

@@ -45,7 +45,7 @@ export function FloorWorkPanel({ change }: { change: BlockChange }) {
   const { say } = useUnits();
   const { tapeOutM, tapeInM, carried } = change.work;
   const work = [
-    ...(tapeOutM > 0 ? [`Take up ${say(Math.round(tapeOutM))} of tape of ${change.from}`] : []),
+    ...(tapeOutM > 0 ? [`Pull up ${say(Math.round(tapeOutM))} of tape of ${change.from}`] : []),
     ...(carried > 0 ? [`Carry ${counted(carried, 'piece')} of gear to the new floor`] : []),
     ...(tapeInM > 0 ? [`Lay ${say(Math.round(tapeInM))} of tape`] : []),
   ];
