@@ -34,7 +34,7 @@ export function WholeSchool() {
         <a className="underline" href="/api/export/schema">
           published shape
         </a>
-        . Ratings, wishes, attendance, notes and consequences go along only if you say so.
+        . Ratings, pairings, attendance, notes, and consequences go along only if you say so.
       </p>
       <div className="mt-2 flex flex-wrap items-center gap-4">
         <label className="flex items-center gap-2">
