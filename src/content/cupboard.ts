@@ -14,7 +14,7 @@ const LINES: Line[] = [
   ['Marker cones', 'cone', 40, 'cart', { colour: 'four colors' }],
   ['Long ropes', 'rope', 6, 'wall hooks', { lengthM: 5 }],
   ['Folding mats', 'mat', 8, 'mat cart', { lengthM: 1.5 }],
-  ['Pinnies', 'bib', 16, 'bag', { colour: 'orange' }],
+  ['Pinnies', 'pinnie', 16, 'bag', { colour: 'orange' }],
   ['Hand bells', 'bell', 3, 'shelf B', { sound: 'bell' }],
   ['Ring targets', 'target', 4, 'shelf C', { diameterM: 1 }],
   ['Low net with feet', 'low net', 2, 'corner', { lengthM: 3 }],

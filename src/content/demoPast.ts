@@ -45,7 +45,7 @@ const TIMETABLE: readonly Slot[] = [
 const NOTES: Record<keyof typeof LESSONS, string[]> = {
   mills: [
     'Stones wandered to the wrong side twice. Put the line of tape nearer to the ring.',
-    'The switch was quick once the bibs stayed at the mill.',
+    'The switch was quick once the pinnies stayed at the mill.',
     'Windmill was too easy for most: start it one step farther back.',
     'Two groups mixed up 4 and 5. Larger numerals on the cones.',
   ],

@@ -179,7 +179,7 @@ const ROWS: Record<GearFamily, Row[]> = {
     ['speaker', ['hear'], { latex: 'no', sound: 'beep' }],
   ],
   wearable: [
-    ['bib', ['wear'], { ...SOFT, lengthM: 0.6 }],
+    ['pinnie', ['wear'], { ...SOFT, lengthM: 0.6 }],
     ['belt with flags', ['wear', 'pull'], { latex: 'no', lengthM: 1 }],
     ['wristband', ['wear'], { ...SOFT, lengthM: 0.2 }],
     ['grip strap', ['wear', 'hit with'], { ...SOFT, lengthM: 0.3 }],

@@ -134,7 +134,7 @@ export const nineMills: Game = {
         ['Count together', 'Toss to the chest'],
         [
           ['beanbag', 2, 'pair'],
-          ['bib', 1, 'student', 'wear', 'hang on the cone'],
+          ['pinnie', 1, 'student', 'wear', 'hang on the cone'],
         ],
         {
           scoring: 'own',

@@ -57,6 +57,6 @@ export const ripeFruit: Game = {
     cues: ['Weight on the front foot before the call', 'Look for the gap, not for the picker', 'Touch with an open hand on the shoulder'],
     easier: 'The caller names two kinds at once, so that there are more to choose from',
     harder: 'The caller says a color, and you know whose it is',
-    gear: [{ gearKind: 'bib', count: 1, per: 'hunter' }],
+    gear: [{ gearKind: 'pinnie', count: 1, per: 'hunter' }],
   },
 };

@@ -49,6 +49,6 @@ export const tollBridge: Game = {
     cues: ['Look left and right before you go', 'Change direction with the outside foot', 'Touch with an open hand, never hold'],
     easier: 'Travelers choose the call at which they go',
     harder: 'A beanbag on the open hand while you cross',
-    gear: [{ gearKind: 'bib', count: 1, per: 'hunter' }],
+    gear: [{ gearKind: 'pinnie', count: 1, per: 'hunter' }],
   },
 };

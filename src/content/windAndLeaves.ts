@@ -48,6 +48,6 @@ export const windAndLeaves: Game = {
     cues: ['Head up: see the winds early', 'Low and wide when you turn', 'A light touch on back or shoulder'],
     easier: 'A safe spot more, or one wind fewer',
     harder: 'Two leaves must touch at once to free one',
-    gear: [{ gearKind: 'bib', count: 1, per: 'hunter' }],
+    gear: [{ gearKind: 'pinnie', count: 1, per: 'hunter' }],
   },
 };

@@ -21,7 +21,7 @@ import { ruleWords } from '../core/words/rules.en.ts';
 import { runEventWords } from '../core/words/run.en.ts';
 import type { Database } from './database.ts';
 import { readDesk } from './deskInput.ts';
-import { lessonRecords, periodRecords, runRecords } from './repositories/index.ts';
+import { gearRecords, lessonRecords, periodRecords, runRecords } from './repositories/index.ts';
 import { readLessonLog } from './repositories/lessonLog.ts';
 import { readRunLog } from './repositories/runLog.ts';
 import * as tables from './tables.ts';
@@ -66,6 +66,7 @@ describe('data of the first version', () => {
     expect(entry).toMatchObject(told);
     expect(entry.results[0].rows.map((r) => r.value)).toEqual(points[0].groups);
     expect(entry.results[0].rows.map((r) => r.members)).toEqual(points[0].members);
+    expect((await gearRecords.list(old)).find((g) => g.gearKind === 'pinnie')).toMatchObject({ count: 16 });
     const lessons = await lessonRecords.list(old);
     expect(lessons).toHaveLength(frozen.rows.lessons.length);
     for (const lesson of lessons) await readLessonLog(old, lesson.id);

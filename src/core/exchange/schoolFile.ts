@@ -65,10 +65,15 @@ export const MOST_ENTRIES: Partial<Record<keyof SchoolFile, number>> = {
   runs: 20_000,
 };
 
+/** Kinds of gear that have another name by now. */
+const RENAMED_KINDS: Readonly<Record<string, string>> = { bib: 'pinnie' };
+
 /** The record upgraded if its kind has newer versions; anything else, and an old record that is damaged, is left for the schema to report. */
 function broughtUp(record: unknown): unknown {
   if (typeof record !== 'object' || record === null) return record;
-  const { kind, version } = record as { kind?: unknown; version?: unknown };
+  const { kind, version, gearKind } = record as { kind?: unknown; version?: unknown; gearKind?: unknown };
+  const renamed = kind === 'gear' ? RENAMED_KINDS[String(gearKind)] : undefined;
+  if (renamed) return broughtUp({ ...record, gearKind: renamed });
   const old = typeof kind === 'string' && typeof version === 'number' && version >= 1 && version < newestOf(kind);
   if (!old || !Number.isInteger(version)) return record;
   try {

@@ -109,7 +109,7 @@ describe('a stations block', () => {
   it('says at the switch what stays, comes off, goes along', () => {
     const verbs = planned().game.calls.map((c) => `${c.pieceId} ${c.verb} ${c.gearKind}`.trim());
     expect(verbs).toEqual(
-      expect.arrayContaining(['two-catch take-off bib', 'disc-to-hand carry disc', 'stone-slide stays sliding stone', 'windmill reset']),
+      expect.arrayContaining(['two-catch take-off pinnie', 'disc-to-hand carry disc', 'stone-slide stays sliding stone', 'windmill reset']),
     );
   });
 

@@ -147,13 +147,13 @@ describe('numbers in words', () => {
 
   it('says what to call at a switch, gear by gear', () => {
     const calls = [
-      { pieceId: 'a', verb: 'take-off' as const, gearKind: 'bib', where: 'hang on the cone' },
+      { pieceId: 'a', verb: 'take-off' as const, gearKind: 'pinnie', where: 'hang on the cone' },
       { pieceId: 'b', verb: 'carry' as const, gearKind: 'disc' },
       { pieceId: 'a', verb: 'reset' as const, gearKind: '' },
       { pieceId: 'b', verb: 'reset' as const, gearKind: '' },
     ];
     expect(callWords(calls, (id) => (id === 'a' ? 6 : 7))).toEqual([
-      'Bibs off at 6, hang on the cone.',
+      'Pinnies off at 6, hang on the cone.',
       'Take your disc from 7.',
       'Reset as found at 6–7.',
     ]);
