@@ -141,7 +141,7 @@ describe('a first week', () => {
     await click('button', /^Add 8/);
     await screen.says('Marker cones');
     await key('g', 's');
-    await fill('Stop signal, printed on every card (heard and seen)', 'One long whistle and a raised arm');
+    await fill('Stop signal', 'One long whistle and a raised arm');
     await key('Enter');
     await shelf('Week');
     await click('link', 'Bell timetable');

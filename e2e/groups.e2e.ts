@@ -278,7 +278,7 @@ describe('the rotation', () => {
     await choose('calls', 'Who has which number');
     await screen.click('button', 'Call the first');
     await screen.says(' against ');
-    await choose('ladder', '(top)');
+    await choose('climbing', '(top)');
     const winners = await screen.page.$$('ol[aria-label="Courts"] li button:first-of-type');
     for (const winner of winners) await winner.click();
     const first = await screen.page.$$eval('ol[aria-label="Courts"] li', (all) =>

@@ -1,10 +1,12 @@
 import type { Game } from '../core/model/game.ts';
 import { bellRows } from './bellRows.ts';
+import { bellStairs } from './bellStairs.ts';
 import { bellTower } from './bellTower.ts';
 import { bridgeKeepers } from './bridgeKeepers.ts';
 import { bridgeRun } from './bridgeRun.ts';
 import { lanternRoll } from './lanternRoll.ts';
 import { millSacks } from './millSacks.ts';
+import { millSteps } from './millSteps.ts';
 import { nineMills } from './nineMills.ts';
 import { orchardCarry } from './orchardCarry.ts';
 import { orchardRows } from './orchardRows.ts';
@@ -30,4 +32,6 @@ export const GAMES: readonly Game[] = [
   ripeFruit,
   millSacks,
   bellRows,
+  millSteps,
+  bellStairs,
 ];

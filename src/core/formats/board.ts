@@ -1,10 +1,20 @@
 import type { PlayEvent } from '../play/playRules.ts';
 
+/** One of the answers; `more`: students who are meant with the one that is named. */
+interface Answer {
+  value: string | number;
+  player?: string;
+  more?: string[];
+  code?: string;
+}
 /** What an action still has to be told: one of these for a field of its event, or several. A student by id, anything else by a code of the format's words. */
 export interface Ask {
   field: string;
-  among: { value: string | number; player?: string; code?: string }[];
+  among: Answer[];
   many?: boolean;
+  /** One answer for each of these places, in their order: the field is the list of them. `chosen`: what is known already, by index. */
+  each?: { place: string; among: Answer[] }[];
+  chosen?: Readonly<Record<number, string | number>>;
 }
 /** What a tap on a board sends; `at` and the block are added by the running lesson, and what `ask` brings to its event. */
 export interface BoardAction {
@@ -109,8 +119,23 @@ export function actionsOf(part: BoardPart): BoardAction[] {
 }
 
 /** The actions that an asking one can become, one for each answer; itself if it asks nothing. */
-export const answered = ({ ask, ...action }: BoardAction): BoardAction[] =>
-  ask ? ask.among.map(({ value }) => ({ ...action, event: { ...action.event, [ask.field]: ask.many ? [value] : value } })) : [action];
+export const answered = ({ ask, ...action }: BoardAction): BoardAction[] => {
+  if (!ask) return [action];
+  if (ask.each) return answersFor(ask.each).map((list) => ({ ...action, event: { ...action.event, [ask.field]: list } }));
+  return ask.among.map(({ value }) => ({ ...action, event: { ...action.event, [ask.field]: ask.many ? [value] : value } }));
+};
+
+/** Lists of answers are tried one place at a time beyond so many in all. */
+const MOST_LISTS = 64;
+
+/** Every list of one answer for each place; where those are too many, the list of first answers and those that differ from it at one place. */
+function answersFor(each: NonNullable<Ask['each']>): (string | number)[][] {
+  const all = each.reduce((product, { among }) => product * among.length, 1);
+  if (all <= MOST_LISTS)
+    return each.reduce<(string | number)[][]>((lists, { among }) => lists.flatMap((list) => among.map((a) => [...list, a.value])), [[]]);
+  const first = each.map(({ among }) => among[0].value);
+  return [first, ...each.flatMap(({ among }, i) => among.slice(1).map((a) => first.with(i, a.value)))];
+}
 
 /** A board with each of its actions changed. */
 export function withActions(part: BoardPart, change: (action: BoardAction) => BoardAction): BoardPart {

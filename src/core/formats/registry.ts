@@ -3,6 +3,7 @@ import { advanceCourt } from './advance-court/index.ts';
 import { chase } from './chase/index.ts';
 import { course } from './course/index.ts';
 import type { Format } from './format.ts';
+import { ladder } from './ladder/index.ts';
 import { skillLane } from './skill-lane/index.ts';
 import { stations } from './stations/index.ts';
 import { targetClash } from './target-clash/index.ts';
@@ -13,6 +14,7 @@ export const FORMATS: Record<FormatId, Format> = {
   'advance-court': advanceCourt,
   chase,
   course,
+  ladder,
   'skill-lane': skillLane,
   'target-clash': targetClash,
 };

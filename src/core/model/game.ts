@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { AdvanceCourtGame } from '../formats/advance-court/setup.ts';
 import { ChaseGame } from '../formats/chase/setup.ts';
 import { CourseGame } from '../formats/course/setup.ts';
+import { LadderGame } from '../formats/ladder/setup.ts';
 import { SkillLaneGame } from '../formats/skill-lane/setup.ts';
 import { StationsGame } from '../formats/stations/setup.ts';
 import { TargetClashGame } from '../formats/target-clash/setup.ts';
@@ -69,6 +70,7 @@ export const Game = z.discriminatedUnion('format', [
   z.object({ ...shared, format: z.literal('advance-court'), setup: AdvanceCourtGame }),
   z.object({ ...shared, format: z.literal('chase'), setup: ChaseGame }),
   z.object({ ...shared, format: z.literal('course'), setup: CourseGame }),
+  z.object({ ...shared, format: z.literal('ladder'), setup: LadderGame }),
   z.object({ ...shared, format: z.literal('skill-lane'), setup: SkillLaneGame }),
   z.object({ ...shared, format: z.literal('target-clash'), setup: TargetClashGame }),
 ]);

@@ -2,6 +2,7 @@ import { advanceCourtWords } from '../formats/advance-court/words.en.ts';
 import { chaseWords } from '../formats/chase/words.en.ts';
 import { courseWords } from '../formats/course/words.en.ts';
 import type { FormatWords } from '../formats/formatWords.ts';
+import { ladderWords } from '../formats/ladder/words.en.ts';
 import { skillLaneWords } from '../formats/skill-lane/words.en.ts';
 import { stationsWords } from '../formats/stations/words.en.ts';
 import { targetClashWords } from '../formats/target-clash/words.en.ts';
@@ -13,6 +14,7 @@ export const FORMAT_WORDS: Record<FormatId, FormatWords> = {
   'advance-court': advanceCourtWords,
   chase: chaseWords,
   course: courseWords,
+  ladder: ladderWords,
   'skill-lane': skillLaneWords,
   'target-clash': targetClashWords,
 };

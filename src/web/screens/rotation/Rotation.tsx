@@ -129,7 +129,7 @@ function Planned({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
         {rota && view === 'strip' && <RotaStrip rota={rota} slot={at} />}
         {rota && view === 'next' && <WhereNext key={kind} {...{ rota, beginsAt, slot: at, onSlot: setSlot }} />}
         {block && kind === 'calls' && <CallList members={members} atOnce={settings.atOnce} calls={settings.rounds} />}
-        {block && kind === 'ladder' && <LadderTable key={block.id} members={members} />}
+        {block && kind === 'climbing' && <LadderTable key={block.id} members={members} />}
       </div>
       {rota && view !== 'next' && <RotaLegend rota={rota} />}
     </main>

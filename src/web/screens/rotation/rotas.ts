@@ -3,7 +3,7 @@ import { roundsOf } from '../../../core/formats/bouts.ts';
 import { type Rota, type RotaUnit, rotaOfMatches, rotaOfPairs, rotaOfRoles, rotaOfRounds } from '../../../core/rotation/rota.ts';
 
 /** The kinds of rotation that can be looked at; ladder and calls have no fixed course and stand beside them. */
-export const KINDS = ['planned', 'matches', 'roles', 'pairs', 'calls', 'ladder'] as const;
+export const KINDS = ['planned', 'matches', 'roles', 'pairs', 'calls', 'climbing'] as const;
 export type Kind = (typeof KINDS)[number];
 export const KIND_WORDS: Record<Kind, string> = {
   planned: 'As planned',
@@ -11,7 +11,7 @@ export const KIND_WORDS: Record<Kind, string> = {
   roles: 'Roles in turn',
   pairs: 'Pairs with a switch',
   calls: 'Call list',
-  ladder: 'Ladder, winners move',
+  climbing: 'Ladder, winners move',
 };
 
 /** What the teacher sets for what is not planned. */

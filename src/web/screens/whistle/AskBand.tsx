@@ -1,20 +1,28 @@
 import { useState } from 'react';
 import type { BoardAction } from '../../../core/formats/board.ts';
 import type { FormatWords } from '../../../core/formats/formatWords.ts';
+import type { Onward } from '../../../core/live/placesAfter.ts';
+import type { Piece } from '../../../core/model/piece.ts';
+import { EachBand } from './EachBand.tsx';
 
 interface Props {
   action: BoardAction;
   names: Record<string, string>;
   words: FormatWords;
+  /** The places of the board, for their numbers. */
+  pieces: readonly Piece[];
+  /** Who goes where once an action counts. */
+  follows(action: BoardAction): Onward[];
   onAct(action: BoardAction): void;
   onCancel(): void;
 }
 
 /** What an action still has to be told, in one band of tape: a tap on the answer, or several and then Done. */
-export function AskBand({ action, names, words, onAct, onCancel }: Props) {
+export function AskBand({ action, names, words, pieces, follows, onAct, onCancel }: Props) {
   const { ask, ...bare } = action;
   const [chosen, setChosen] = useState<readonly (string | number)[]>([]);
   if (!ask) return null;
+  if (ask.each) return <EachBand {...{ action, names, words, pieces, follows, onAct, onCancel }} />;
   const send = (value: unknown) => onAct({ ...bare, event: { ...bare.event, [ask.field]: value } });
   const pick = (value: string | number) => {
     if (!ask.many) return send(value);

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { BoardAction, BoardPart } from '../../../core/formats/board.ts';
 import { type BoardNow, boardsOf } from '../../../core/live/boardsOf.ts';
+import type { Onward } from '../../../core/live/placesAfter.ts';
 import type { PlanBlock } from '../../../core/live/runPlan.ts';
 import type { RunState } from '../../../core/live/runState.ts';
 import { formatWords } from '../../../core/words/en.ts';
@@ -21,6 +22,8 @@ interface Props {
   state: RunState;
   round: number;
   moving: boolean;
+  /** Who goes where once an action counts. */
+  follows(action: BoardAction): Onward[];
   onAct(action: BoardAction): void;
 }
 
@@ -53,7 +56,7 @@ function looksOf({ block, state, round }: Props): Look[] {
 
 /** The block's scoreboards, one at a time, each part drawn by its kind; what an action still has to be told is asked in a band below. */
 export function Boards(props: Props) {
-  const { names, onAct } = props;
+  const { names, follows, onAct } = props;
   const [asking, setAsking] = useState<BoardAction | null>(null);
   const [chosen, setChosen] = useState('own');
   const looks = looksOf(props);
@@ -91,7 +94,14 @@ export function Boards(props: Props) {
         <Part key={part.code} {...props} board={look.board} part={part} onAct={act} />
       ))}
       {asking && (
-        <AskBand key={JSON.stringify(asking.event)} action={asking} {...{ names, words }} onAct={act} onCancel={() => setAsking(null)} />
+        <AskBand
+          key={JSON.stringify([asking.event, asking.ask?.chosen])}
+          action={asking}
+          pieces={look.board.pieces}
+          {...{ names, words, follows }}
+          onAct={act}
+          onCancel={() => setAsking(null)}
+        />
       )}
     </>
   );

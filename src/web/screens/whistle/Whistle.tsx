@@ -2,6 +2,7 @@ import { ListChecks, ListRestart, Users, Volume2, VolumeX } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { clockOf, duration } from '../../../core/formats/speak.ts';
+import { placesAfter } from '../../../core/live/placesAfter.ts';
 import { roundNow } from '../../../core/live/runState.ts';
 import type { BlockId } from '../../../core/model/ids.ts';
 import { formatWords, stepWords } from '../../../core/words/en.ts';
@@ -205,6 +206,7 @@ function Running({ run, runId }: { run: LiveRun; runId: string }) {
               state={state}
               round={round}
               moving={moving}
+              follows={(action) => placesAfter(run, block.id, action, Math.max(run.now, state.stepWall))}
               onAct={({ event, ...address }) => send({ type: 'play', blockId: block.id as BlockId, ...addressOf(address), event })}
             />
           ) : (
