@@ -27,7 +27,7 @@ export function ladderBoard(plays: Ladders): BoardPart[] {
     among: [
       ...sides.map(([player, ...more]) => ({ value: player, player, more })),
       ...(sides.length > 1 && setup.tie === 'stay' ? [{ value: '', code: 'tie' }] : []),
-      ...(sides.length ? [] : [{ value: '', code: 'nobody' }]),
+      ...(sides.length ? [] : [{ value: '', code: 'empty' }]),
     ],
   }));
   const won = (court: number, player: string | null): BoardAction => ({

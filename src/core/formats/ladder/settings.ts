@@ -19,7 +19,7 @@ export const ladderSettings = (game: LadderGame): SettingMeta[] => [
   { key: 'each', kind: 'count', group: 'people', least: 1, most: 2, fallback: 1 },
   { key: 'groups', kind: 'count', group: 'people', least: 1, most: 16 },
   waitingTask(''),
-  ...roundSettings({ rounds: 6, breakSeconds: 20, walk: 45, rehearse: 30, reset: 30 }).map((m) =>
+  ...roundSettings({ rounds: 8, breakSeconds: 20, walk: 45, rehearse: 30, reset: 30 }).map((m) =>
     m.key === 'bouts' ? { ...m, most: MOST_ROUNDS } : m,
   ),
   metresSetting('widthM', 1, 12, game.widthM),

@@ -6,8 +6,8 @@ import type { LadderPlaySetup, LadderValues } from './setup.ts';
 
 type LadderDraft = BlockDraft<LadderValues>;
 
-/** A round is three quarters of a minute to four minutes long if nobody says. */
-const ROUND = [45, 240] as const;
+/** A round is three quarters of a minute to three minutes long if nobody says: short ones, so that everybody meets many others. */
+const ROUND = [45, 180] as const;
 
 export const ladderSpan = (_: LadderContext, draft: LadderDraft) => roundsSpan(draft.values, ROUND);
 

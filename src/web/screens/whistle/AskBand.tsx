@@ -29,7 +29,10 @@ export function AskBand({ action, names, words, pieces, follows, onAct, onCancel
     setChosen(chosen.includes(value) ? chosen.filter((v) => v !== value) : [...chosen, value]);
   };
   return (
-    <section className="shrink-0 bg-tape px-3 py-2" aria-label={words.board[ask.field] ?? words.actions[action.code]}>
+    <section
+      className="shrink-0 bg-tape px-3 py-2 max-[900px]:sticky max-[900px]:bottom-0 max-[900px]:z-10"
+      aria-label={words.board[ask.field] ?? words.actions[action.code]}
+    >
       <p className="head text-base">{words.board[ask.field] ?? words.actions[action.code]}</p>
       <div className="mt-1.5 flex max-h-[40vh] flex-wrap gap-1.5 overflow-auto">
         {ask.among.map(({ value, player, code }) => (

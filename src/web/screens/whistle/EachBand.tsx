@@ -20,7 +20,10 @@ export function EachBand({ action, names, words, pieces, follows, onAct, onCance
     return number === undefined ? (words.board.waits ?? place) : `${words.unit} ${number}`;
   };
   return (
-    <section className="flex max-h-[70vh] shrink-0 flex-col bg-tape px-3 py-2" aria-label={words.board[ask!.field]}>
+    <section
+      className="flex max-h-[70vh] shrink-0 flex-col bg-tape px-3 py-2 max-[900px]:sticky max-[900px]:bottom-0 max-[900px]:z-10"
+      aria-label={words.board[ask!.field]}
+    >
       <p className="head text-base">{words.board[ask!.field]}</p>
       <ul className="mt-1.5 grid min-h-0 grid-cols-[repeat(auto-fill,minmax(260px,1fr))] gap-x-4 gap-y-1.5 overflow-auto">
         {each.map(({ place, among }, i) => (
@@ -60,7 +63,7 @@ export function EachBand({ action, names, words, pieces, follows, onAct, onCance
       <div className="mt-2 flex gap-2">
         <button
           type="button"
-          className="head min-h-11 flex-1 bg-paper px-4 text-base text-ink disabled:opacity-60"
+          className="head min-h-11 flex-1 bg-paper px-4 text-center text-base text-ink disabled:opacity-60"
           disabled={open > 0}
           onClick={() => onAct(done)}
         >
