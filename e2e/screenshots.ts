@@ -110,7 +110,7 @@ async function main(): Promise<void> {
     ['week', '/week', 'to fix'],
     ['class', '/classes/grade-5a', 'Unfold what is private'],
     ['room', '/rooms/mill-gym', 'What stands in the room'],
-    ['cupboard', '/cupboard', 'Add to the gear closet'],
+    ['cupboard', '/cupboard', 'in periods'],
     ['settings', '/settings', 'Figures by grade'],
   ]) {
     await open(to, says);

@@ -65,7 +65,7 @@ const BY_WORD: [RegExp, GearShape][] = [
   [/bench|beam|chair/, BENCH],
   [/rope|cord|ribbon|line|measuring/, ROPE],
   [/ramp|wedge/, RAMP],
-  [/pin|cup$/, PIN],
+  [/pin$|cup$/, PIN],
 ];
 
 /** How a kind stands on a shelf. */
