@@ -67,7 +67,7 @@ export function laidTape(piece: LaidPiece): [Point, Point][] {
 }
 
 /** The marks by which a laid piece is put down: corners of what is taped round, ends of what is straight, the middle of what is round. */
-function laidMarks(piece: LaidPiece): Corners {
+export function laidMarks(piece: LaidPiece): Corners {
   const { tape, round } = LAID_FACTS[piece.laid];
   if (piece.bare || piece.laid === 'position') return [];
   if (round) return [['A', { x: piece.x, y: piece.y }]];

@@ -2,12 +2,13 @@ import { describe, expect, it } from 'vitest';
 import { MILL_GYM, OLD_DINING_HALL, UPPER_YARD } from '../../content/demo.ts';
 import { demoDesk, lessonWith } from '../../content/desk.fixture.ts';
 import { fitUnweighed } from '../fit/fit.ts';
-import type { Rect } from '../geometry/point.ts';
+import { boundsOf, type Rect } from '../geometry/point.ts';
 import { boxed } from '../model/boxed.fixture.ts';
 import { roomArea } from '../model/room.ts';
 import { seededRng } from '../rng.ts';
 import { unitsInBlock, unitsInRows } from './grid.ts';
 import { ontoPaint } from './ontoPaint.ts';
+import { laidMarks } from './setOutUnit.ts';
 import { paintedGuides } from './snapTo.ts';
 import { straighten } from './straighten.ts';
 import { validateLayout } from './validate.ts';
@@ -116,5 +117,18 @@ describe('walkRound', () => {
     const points = Array.from({ length: 16 }, (_, i) => ({ x: (i % 4) * 5, y: Math.floor(i / 4) * 4 }));
     const far = farOf(points);
     expect(longest(far, walkRound(far, [...far.keys()]))).toBe(5);
+  });
+});
+
+describe('what lies in the places of a plan', () => {
+  const games = ['lantern-roll', 'bridge-run', 'weather-course', 'toll-bridge', 'mill-sacks', 'bell-rows'] as const;
+  it.each(games)('of %s has its first mark at a round distance from two walls, if it is not turned askew', (game) => {
+    const { things } = fitUnweighed(demoDesk({ lesson: lessonWith(game), room: UPPER_YARD })).blocks.find((b) => b.game)!.game!;
+    const marked = things.filter((t) => t.turnedDeg % 90 === 0 && !['court', 'lane', 'line'].includes(t.laid) && laidMarks(t).length);
+    expect(marked.length).toBeGreaterThan(0);
+    for (const thing of marked) {
+      const { x, y } = boundsOf(laidMarks(thing).map(([, p]) => p));
+      for (const metres of [x, y]) expect(Math.abs(metres * 10 - Math.round(metres * 10)), `${thing.id} ${x} ${y}`).toBeLessThan(0.02);
+    }
   });
 });

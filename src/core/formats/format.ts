@@ -1,3 +1,4 @@
+import { atRound } from '../arrange/atRound.ts';
 import type { GearNeed } from '../gear/need.ts';
 import type { Finding, FindingDraft } from '../model/finding.ts';
 import type { FormatIdea } from '../model/findingCodes.ts';
@@ -176,7 +177,12 @@ function planWith<Id extends string, G, V extends object, P, State, E extends { 
   const still = { metres: input.wallClearanceM, running: false, runM: 0 };
   const { groups, noticed } = spec.group(context);
   const { things, ...laidOut } = spec.layout(context, groups);
-  const placed = { values, groups, ...laidOut, things: things.map((t) => ({ ...t, ...input.placed[t.id] })) };
+  const placed = {
+    values,
+    groups,
+    ...laidOut,
+    things: atRound(input.room.outline, things, input.roundM).map((t) => ({ ...t, ...input.placed[t.id] })),
+  };
   const draft = { ...placed, ...(spec.pace?.(context, placed) ?? { moveSeconds: 0, walkM: 0 }) };
   return {
     ...draft,

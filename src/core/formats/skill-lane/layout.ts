@@ -25,7 +25,9 @@ function laneThings(context: LaneContext, place: RectPlace, turnedDeg: 0 | 90): 
   return [
     own('lane', 'lane', half, STAND_M + reach / 2, { title, widthM: values.laneM, lengthM: reach, use: setup.use }),
     own('home', 'stand', values.laneM * 0.8, STAND_M * 0.55, {}),
-    ...(setup.target ? [own('target', 'target', half, end + 0.35, { widthM: values.laneM * 0.6, lengthM: 0.6, zones: 1 })] : []),
+    ...(setup.target
+      ? [own('target', 'target', half, end + 0.35, { widthM: Math.round(values.laneM * 6) / 10, lengthM: 0.6, zones: 1 })]
+      : []),
     ...(values.perLane > 1 ? [own('spot', 'partner', values.laneM - 0.2, end + 0.35, { title: 'Partner', colour: 'green' })] : []),
   ];
 }
