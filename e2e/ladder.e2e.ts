@@ -51,7 +51,9 @@ describe('a ladder of courts', () => {
       const [one, two] = await screen.page.$$(`section[aria-label="Who won on each court?"] li:nth-of-type(${court}) button`);
       await (court === 11 ? one : two).click();
     }
-    const ways = await screen.page.$$eval('[aria-label="Who goes where"] li', (all) => all.map((li) => li.textContent?.replace(/\s+/g, ' ')));
+    const ways = await screen.page.$$eval('[aria-label="Who goes where"] li', (all) =>
+      all.map((li) => li.textContent?.replace(/\s+/g, ' ')),
+    );
     expect(ways).toContain(`${b} → goes to 2`);
     expect(ways).toContain(`${top} → goes to 1`);
     expect(ways).toHaveLength(11);
