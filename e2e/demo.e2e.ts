@@ -222,7 +222,7 @@ describe('the whistle', () => {
     }
     await screen.says('Round 1 of 9');
     await screen.says('At the switch say');
-    await screen.says('Bibs off at 6');
+    await screen.says('Pinnies off at 6');
     await screen.click('button', 'Group 2: +1');
     await screen.click('button', 'Group 2: +1');
     await screen.says('All saved');
