@@ -1,10 +1,10 @@
 import { seededRng, shuffled } from '../rng.ts';
 
 /** Up to so many places the best order is found exactly. */
-const EXACT = 11;
+const EXACT = 9;
 
 /** Beyond that improving begins from several orders: so many, divided by the places. */
-const BEGINNINGS = 240;
+const BEGINNINGS = 72;
 const NEAR = 1e-9;
 
 /** What a walk costs: its longest leg first, since everybody waits for it; then all its legs. */
@@ -76,7 +76,7 @@ function improved(far: readonly (readonly number[])[], start: readonly number[])
 
 /**
  * An order of places for a walk round all of them and back: its longest leg is as short as any order's, then the whole walk; exact
- * for up to eleven places, improved from `start` beyond. `far`: metres between any two. Indices of the places.
+ * for up to nine places, improved from `start` beyond. `far`: metres between any two. Indices of the places.
  */
 export function walkRound(far: readonly (readonly number[])[], start: readonly number[]): number[] {
   if (far.length < 4) return [...start];
