@@ -3,7 +3,7 @@ import type { LaidKind, LaidPiece } from '../model/laidPiece.ts';
 import { laidMarks } from './setOutUnit.ts';
 import { ROUND_M } from './straighten.ts';
 
-/** What lies exactly where its place is, or halves it: the place itself lies at round distances where it can. */
+/** These follow the outline of their place or divide it evenly; rounded on their own they would no longer fit it. */
 const OF_ITS_PLACE: readonly LaidKind[] = ['court', 'lane', 'line', 'position'];
 
 /**

@@ -51,7 +51,7 @@ function matched(before: readonly FloorThing[], from: readonly number[], after: 
   );
 }
 
-/** What lies on a block's floor: taped places, then what is laid beside them; people are no matter of it. Tape is counted where the room has no paint. */
+/** What lies on a block's floor: taped places, then the things beside them, without people. Lines that are painted there need no tape. */
 export function floorThings(pieces: readonly Piece[], laid: readonly LaidPiece[], room: Pick<Room, 'painted'>): FloorThing[] {
   const length = (lines: [Point, Point][]) => tapeNeeded(lines, room).tapeM;
   return [

@@ -16,7 +16,7 @@ const SLIDE_M = 0.5;
 /** Metres between columns and between rows. */
 type Gaps = readonly [across: number, along: number];
 
-/** How a block is looked for: units in so many columns with these gaps, the last row as full as `count` leaves it. */
+/** Looks for a block of `count` units in so many columns; the last row may be short. */
 type FindBlock = (
   gaps: Gaps,
   columns: number,

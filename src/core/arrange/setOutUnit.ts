@@ -90,7 +90,7 @@ export function laidMarks(piece: LaidPiece): Corners {
 /** Everything of a block that is set out: its places, then what is laid beside them; people are not. */
 export function setOutUnits(pieces: readonly Piece[], laid: readonly LaidPiece[]): SetOutUnit[] {
   const things = laidThings(laid).filter((p) => laidMarks(p).length || laidTape(p).length);
-  /** What is called by its kind alone is called after its place too. */
+  /** A thing without a title is named after its place as well. */
   const nameOf = (p: LaidPiece) => {
     const owner = p.title ? undefined : pieces.find((piece) => piece.id === p.of);
     return owner ? `${owner.number} ${owner.title}, ${laidName(p)}` : laidName(p);

@@ -1,12 +1,13 @@
 import type { Area } from '../geometry/area.ts';
 import { boundsOf, millimetres, type Rect } from '../geometry/point.ts';
+import { aroundPinned } from './aroundPinned.ts';
 import { gapBetween, validateLayout } from './validate.ts';
 
 /** Distances from walls come to whole tenths of a metre, unless somebody measures in inches. */
 export const ROUND_M = 0.1;
 /** Units whose edges differ by less than this share of their size are meant to stand in one row. */
 const ROW_SHARE = 0.5;
-/** How many round steps a row may move to lie at a round distance, beyond where its units stand. */
+/** How many steps past its own units a row may move to a round distance. */
 const STEPS_BEYOND = 3;
 
 type Axis = 'x' | 'y';
@@ -25,7 +26,7 @@ function rowsOf(units: readonly Rect[], axis: Axis): number[][] {
   return rows;
 }
 
-/** Where a row may come to lie: at round distances from the wall it is nearer to, from where its units stand to a few steps beyond. */
+/** Positions for a row at round distances from the nearer wall, up to a few steps past its units. */
 function roundValues(area: Area, row: readonly Rect[], axis: Axis, stepM: number): number[] {
   const box = boundsOf(area.outline);
   const [low, high] = [box[axis], box[axis] + box[SIZE[axis]]];
@@ -54,11 +55,19 @@ export function straighten<U extends Rect & { pinned?: boolean }>(
   stepM: number = ROUND_M,
 ): U[] {
   let placed = [...units];
+  // A row is tried whole, then without one after the other: the same unit is asked about at the same place again and again.
+  const known = new Map<string, boolean>();
+  const isFree = (unit: U, i: number): boolean => {
+    const key = `${i} ${unit.x} ${unit.y}`;
+    const free = known.get(key) ?? !validateLayout(area, [unit], [wants[i]], 0).length;
+    known.set(key, free);
+    return free;
+  };
   const isClear = (moved: readonly U[], which: readonly number[]) =>
     which.every(
       (i) =>
         moved.every((other, j) => j === i || gapBetween(moved[i], other) >= Math.min(gap, gapBetween(units[i], units[j])) - 1e-6) &&
-        !validateLayout(area, [moved[i]], [wants[i]], 0).length,
+        isFree(moved[i], i),
     );
   const bring = (row: readonly number[], axis: Axis, values: readonly number[]): boolean => {
     const free = row.filter((i) => !placed[i].pinned);
@@ -72,29 +81,44 @@ export function straighten<U extends Rect & { pinned?: boolean }>(
     }
     return false;
   };
+  const bringRound = (row: readonly number[], axis: Axis): boolean =>
+    bring(
+      row,
+      axis,
+      roundValues(
+        area,
+        row.map((i) => placed[i]),
+        axis,
+        stepM,
+      ),
+    );
   for (const axis of ['y', 'x'] as const)
     for (const row of rowsOf(placed, axis)) {
       const pinned = row.filter((i) => placed[i].pinned).map((i) => placed[i][axis]);
-      const members = row.map((i) => placed[i]);
-      if (bring(row, axis, pinned.length ? pinned : roundValues(area, members, axis, stepM))) continue;
+      if (pinned.length ? bring(row, axis, pinned) : bringRound(row, axis)) continue;
       // One that stands in the way of a straight row is left out of it.
-      const rest =
-        row.length > 2 && pinned.length === 0
-          ? row.find((out) =>
-              bring(
-                row.filter((i) => i !== out),
-                axis,
-                roundValues(
-                  area,
-                  members.filter((_, k) => row[k] !== out),
-                  axis,
-                  stepM,
-                ),
-              ),
-            )
-          : undefined;
-      for (const i of rest === undefined ? row : [rest])
-        if (!placed[i].pinned) bring([i], axis, roundValues(area, [placed[i]], axis, stepM));
+      const canLeaveOut = row.length > 2 && !pinned.length;
+      const out = canLeaveOut
+        ? row.find((one) =>
+            bringRound(
+              row.filter((i) => i !== one),
+              axis,
+            ),
+          )
+        : undefined;
+      for (const i of out === undefined ? row : [out]) if (!placed[i].pinned) bringRound([i], axis);
     }
   return placed;
+}
+
+/** The units clear of the pinned ones, then straight: every unit wants `want` metres from walls and keepOut, `gap` from the others. */
+export function straightAroundPinned<U extends Rect & { pinned: boolean }>(
+  area: Area,
+  units: readonly U[],
+  want: number,
+  gap: number,
+  stepM?: number,
+): U[] {
+  const wants = units.map(() => want);
+  return straighten(area, aroundPinned(area, units, wants, gap), wants, gap, stepM);
 }

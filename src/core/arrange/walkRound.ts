@@ -7,7 +7,7 @@ const EXACT = 9;
 const BEGINNINGS = 72;
 const NEAR = 1e-9;
 
-/** What a walk costs: its longest leg first, since everybody waits for it; then all its legs. */
+/** The longest leg counts first, since everybody waits for it; then the whole walk. */
 type Price = readonly [longest: number, all: number];
 const isLess = (a: Price, b: Price) => a[0] < b[0] - NEAR || (a[0] < b[0] + NEAR && a[1] < b[1] - NEAR);
 function priceOf(far: readonly (readonly number[])[], walk: readonly number[]): Price {

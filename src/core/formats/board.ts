@@ -1,7 +1,7 @@
 import type { PlayEvent } from '../play/playRules.ts';
 
 /** One of the answers; `more`: students who are meant with the one that is named. */
-interface Answer {
+export interface Answer {
   value: string | number;
   player?: string;
   more?: string[];

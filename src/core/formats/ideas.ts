@@ -20,3 +20,15 @@ export const idea = <Code extends string>(code: Code, data: Record<string, unkno
 /** Groups dealt anew: what the teacher chose is given back to fit. */
 export const levelGroups = (context: { blockId: string }): FixIdea<'level-groups'> =>
   idea('level-groups', {}, { kind: 'set-groups', blockId: context.blockId as BlockId, groups: null });
+
+/** Another number of groups; those that were made for the old number become automatic again. */
+export const groupCount = (context: { blockId: string; storedGroups?: readonly unknown[] }, count: number): Edit[] => [
+  setting(context, 'groups', count),
+  ...(context.storedGroups ? levelGroups(context).edits : []),
+];
+
+/** One to four fewer, then as many as there is gear for (`most`; Infinity if it needs none), then one. */
+export const fewerThan = (now: number, most: number): number[] => {
+  const counts = new Set([...[1, 2, 3, 4].map((less) => now - less), ...(Number.isFinite(most) ? [most] : []), 1]);
+  return [...counts].filter((count) => count >= 1 && count < now);
+};

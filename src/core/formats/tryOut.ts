@@ -3,7 +3,7 @@ import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import { boxOf, meetingPoint } from '../model/shape.ts';
 import type { PlayFold } from '../play/foldPlay.ts';
-import { everyoneIn, type PlayEvent } from '../play/playRules.ts';
+import { everyoneIn, type PlayEvent, wherePlaced } from '../play/playRules.ts';
 import type { Measured } from '../simulate/measurePlay.ts';
 
 /** Where somebody is at a second; between two frames they move straight. Metres. */
@@ -64,9 +64,7 @@ export function framesByPlaces(
   const frames: Record<string, Frame[]> = {};
   let fold = play;
   const put = (at: number) => {
-    const view = fold.view();
-    const groups = [...Object.entries(view.places).filter(([key]) => !key.startsWith('@')), ['waiting', view.waiting] as const];
-    for (const [place, ids] of groups)
+    for (const [place, ids] of wherePlaced(fold.view()))
       ids.forEach((id, i) => {
         const spot = spotAt(floor, spotOf(place) ?? '');
         if (!spot) return;

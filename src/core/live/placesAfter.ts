@@ -1,5 +1,5 @@
 import type { BoardAction } from '../formats/board.ts';
-import type { PlayView } from '../play/playRules.ts';
+import { type PlayView, wherePlaced } from '../play/playRules.ts';
 import { foldRun } from './foldRun.ts';
 import type { RunSoFar } from './moments.ts';
 
@@ -10,11 +10,8 @@ export interface Onward {
   to: string;
 }
 
-const placeOf = ({ places, waiting }: PlayView): Map<string, string> =>
-  new Map([
-    ...waiting.map((id) => [id, 'waiting'] as const),
-    ...Object.entries(places).flatMap(([place, ids]) => (place.startsWith('@') ? [] : ids.map((id) => [id, place] as const))),
-  ]);
+const placeOf = (view: PlayView): Map<string, string> =>
+  new Map(wherePlaced(view).flatMap(([place, ids]) => ids.map((id) => [id, place] as const)));
 
 /** Who goes where once an action counts, in the order of the places that they go to: before it happens. Nobody if it would be refused. `now`: wall clock, ms. */
 export function placesAfter(run: RunSoFar, blockId: string, action: BoardAction, now: number): Onward[] {

@@ -17,11 +17,14 @@ export interface PlayView {
 /** Numbers by row (a group, a student) and column; what the columns are, the format's board knows. */
 export type Sheet = Readonly<Record<string, readonly number[]>>;
 
-/** Lists everyone present, wherever they are; overlays, which repeat somebody, are left out. */
-export const everyoneIn = ({ places, waiting }: Pick<PlayView, 'places' | 'waiting'>): string[] => [
-  ...waiting,
-  ...Object.entries(places).flatMap(([key, ids]) => (key.startsWith('@') ? [] : ids)),
+/** Where everyone present is, each once: who waits, then every place; overlays, which repeat somebody, are left out. */
+export const wherePlaced = ({ places, waiting }: Pick<PlayView, 'places' | 'waiting'>): (readonly [place: string, ids: string[]])[] => [
+  ['waiting', waiting],
+  ...Object.entries(places).filter(([key]) => !key.startsWith('@')),
 ];
+
+/** Lists everyone present, wherever they are. */
+export const everyoneIn = (view: Pick<PlayView, 'places' | 'waiting'>): string[] => wherePlaced(view).flatMap(([, ids]) => ids);
 
 /** An own event of a format as its rules get it. */
 export type Timed<E> = E & { at: number };

@@ -11,22 +11,28 @@ function check(courts: readonly Court[], winners: readonly string[]): void {
 }
 
 /**
- * Where everyone stands after a round on a ladder of courts, the last being the top: a winner takes the place that the winner above
- * leaves; the winner below the top takes the place of the top's loser, who takes the place that the lowest winner leaves. The top's
- * winner and all other losers stay. One court stays as it is. RangeError where a winner is not of its court.
+ * Who stands where after a round on a ladder of courts, the last being the top; `onward[i]`: the seat of court i whose holder moves on.
+ * Each takes the place that the one above leaves; the one below the top takes the other place of the top court, whose holder comes down
+ * to the place that court 1's leaves. Everybody else stays. One court stays as it is.
  */
+export function ladderSeats<S>(courts: readonly (readonly [S, S])[], onward: readonly (0 | 1)[]): [S, S][] {
+  const top = courts.length - 1;
+  const next = courts.map((court): [S, S] => [...court]);
+  if (top < 1) return next;
+  const comesDown = 1 - onward[top];
+  for (let i = 0; i < top - 1; i++) next[i + 1][onward[i + 1]] = courts[i][onward[i]];
+  next[top][comesDown] = courts[top - 1][onward[top - 1]];
+  next[0][onward[0]] = courts[top][comesDown];
+  return next;
+}
+
+/** The same by the names of the winners. RangeError where a winner is not of its court. */
 export function ladderNext(courts: readonly Court[], winners: readonly string[]): [string, string][] {
   check(courts, winners);
-  const m = courts.length;
-  const next = courts.map((court): [string, string] => [...court]);
-  if (m < 2) return next;
-  const seat = (court: number, id: string) => courts[court].indexOf(id);
-  const top = courts[m - 1];
-  const loserSeat = 1 - seat(m - 1, winners[m - 1]);
-  for (let i = 0; i < m - 2; i++) next[i + 1][seat(i + 1, winners[i + 1])] = winners[i];
-  next[m - 1][loserSeat] = winners[m - 2];
-  next[0][seat(0, winners[0])] = top[loserSeat];
-  return next;
+  return ladderSeats(
+    courts,
+    winners.map((winner, i) => (courts[i][0] === winner ? 0 : 1)),
+  );
 }
 
 /** Where everyone stands after a round in which every winner walks one bay on, the last one's to the first, and losers stay. */

@@ -35,22 +35,6 @@ export function limitWords(limits: Gear['limits'] = {}): string[] {
   ];
 }
 
-/** Condition, counts by color, what is gone and what is wished for, each in a few words. */
-export function stateWords({
-  condition,
-  byColour = [],
-  gone = [],
-  wanted,
-}: Pick<Gear, 'condition' | 'byColour' | 'gone' | 'wanted'>): string[] {
-  const away = (what: 'lost' | 'broken') => gone.filter((g) => g.what === what).reduce((sum, g) => sum + g.count, 0);
-  return [
-    ...byColour.map((c) => `${c.count} ${c.colour}`),
-    ...(condition && condition !== 'good' ? [condition] : []),
-    ...(['lost', 'broken'] as const).flatMap((what) => (away(what) ? [`${away(what)} ${what}`] : [])),
-    ...(wanted ? [`${wanted.count} more wished for`] : []),
-  ];
-}
-
 /** What the day takes of a kind, by the need of each of its periods and the stock: the worst shortage, else who needs how many. */
 export function promiseWords(needs: readonly number[], have: number): string {
   const most = Math.max(0, ...needs);

@@ -1,4 +1,4 @@
-import { edgesOf, turnsLeft } from '../../core/geometry/point.ts';
+import { byWall, distance, edgesOf } from '../../core/geometry/point.ts';
 import type { Room } from '../../core/model/room.ts';
 import { wallNames } from '../../core/words/floor.en.ts';
 import type { Scale } from './scale.ts';
@@ -11,15 +11,13 @@ const LEAST_PX = 84;
 /** The name of each wall outside along it, as set-out lists call it. */
 export function WallNames({ room, scale }: { room: Room; scale: Scale }) {
   const names = wallNames(room.outline);
-  const outward = turnsLeft(room.outline) ? 1 : -1;
   return (
     <g className="head" fontSize="13" fill="var(--color-muted)" textAnchor="middle">
       {edgesOf(room.outline).map(([a, b], wall) => {
-        const length = Math.hypot(b.x - a.x, b.y - a.y);
+        const length = distance(a, b);
         if (length * scale.k < LEAST_PX) return null;
-        const [nx, ny] = [((b.y - a.y) / length) * outward, (-(b.x - a.x) / length) * outward];
-        const x = scale.x((a.x + b.x) / 2) + nx * AWAY_PX;
-        const y = scale.y((a.y + b.y) / 2) - ny * AWAY_PX;
+        const at = byWall(room.outline, wall)(length / 2, -AWAY_PX / scale.k);
+        const [x, y] = [scale.x(at.x), scale.y(at.y)];
         // Never upside down: turned from straight up to straight down at most.
         const turned = (Math.atan2(-(b.y - a.y), b.x - a.x) * 180) / Math.PI;
         const upright = turned > 90 || turned <= -90 ? turned + 180 : turned;

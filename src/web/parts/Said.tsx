@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { useUnits } from './units.ts';
 import { useCommit } from './useCommit.ts';
 
 interface Shared {
@@ -93,5 +94,34 @@ export function SaidChoice<T extends string>({
         ))}
       </select>
     </span>
+  );
+}
+
+/** A length inside a sentence, in the school's unit. */
+export function SaidLength({ value, onPut, ...shared }: Shared & { value: number; onPut(metres: number): Promise<unknown> }) {
+  const units = useUnits();
+  return <SaidText {...shared} value={units.say(value)} onCommit={(text) => onPut(units.read(text))} />;
+}
+
+/** What is so or not, inside a sentence. */
+export function SaidYes({
+  label,
+  value,
+  words,
+  onPick,
+}: {
+  label: string;
+  value: boolean;
+  /** How it reads if it is so, and if not. */
+  words: readonly [string, string];
+  onPick(value: boolean): void;
+}) {
+  return (
+    <SaidChoice
+      {...{ label }}
+      value={value ? 'yes' : 'no'}
+      options={[['yes', words[0]] as const, ['no', words[1]] as const]}
+      onPick={(v) => onPick(v === 'yes')}
+    />
   );
 }

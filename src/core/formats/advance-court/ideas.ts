@@ -1,17 +1,10 @@
 import { stockOf } from '../../gear/cover.ts';
-import type { Edit } from '../../model/edit.ts';
 import type { BlockDraft, BlockIdeas } from '../format.ts';
-import { idea, levelGroups, setting } from '../ideas.ts';
+import { groupCount, idea, setting } from '../ideas.ts';
 import type { CourtIdea } from './codes.ts';
 import { courtGear } from './gear.ts';
 import type { CourtContext } from './group.ts';
 import type { AdvanceCourtValues } from './setup.ts';
-
-/** Another number of courts; groups dealt for the old number are given back to fit. */
-const courts = (context: CourtContext, count: number): Edit[] => [
-  setting(context, 'groups', count),
-  ...(context.storedGroups ? levelGroups(context).edits : []),
-];
 
 /** What a waiting line does where the teacher has set nothing. */
 export const LINE_TASK = 'Count the passes aloud; juggle a scarf while you wait';
@@ -20,12 +13,14 @@ export const LINE_TASK = 'Count the passes aloud; juggle a scarf while you wait'
 export function moreCourts(context: CourtContext, now: number): CourtIdea[] {
   return [1, 2, 3, 4]
     .filter((more) => now + more <= 12 && (now + more) * 2 <= context.players.length)
-    .map((more) => idea('courts', { count: now + more }, ...courts(context, now + more)));
+    .map((more) => idea('courts', { count: now + more }, ...groupCount(context, now + more)));
 }
 
 /** One to three courts less. */
 export function fewerCourts(context: CourtContext, now: number): CourtIdea[] {
-  return [1, 2, 3].filter((less) => now - less >= 1).map((less) => idea('courts', { count: now - less }, ...courts(context, now - less)));
+  return [1, 2, 3]
+    .filter((less) => now - less >= 1)
+    .map((less) => idea('courts', { count: now - less }, ...groupCount(context, now - less)));
 }
 
 /** What else could be done with advance courts: courts, places on each, bouts, a task for the line, the object. */
@@ -36,7 +31,7 @@ function choices(context: CourtContext, draft: BlockDraft<AdvanceCourtValues>, o
   return [
     numbers
       .filter((count) => count >= 1 && count <= 12 && count * 2 <= context.players.length)
-      .map((count) => idea('courts', { count }, ...courts(context, count))),
+      .map((count) => idea('courts', { count }, ...groupCount(context, count))),
     [2, 3, 4, 5].filter((k) => k !== positions).map((k) => idea('places-each', { count: k }, setting(context, 'positions', k))),
     lineTask ? [] : [idea('task-in-line', { task: LINE_TASK }, setting(context, 'lineTask', LINE_TASK))],
     [1, 2, 3, 4].filter((b) => b !== bouts).map((b) => idea('bouts', { count: b }, setting(context, 'bouts', b))),

@@ -1,9 +1,8 @@
-import { aroundPinned } from '../../arrange/aroundPinned.ts';
 import { unitsInBlock, unitsInRows } from '../../arrange/grid.ts';
 import { ontoPaint } from '../../arrange/ontoPaint.ts';
 import { type RectPlace, rectPiece, rectPlaces } from '../../arrange/rectPlaces.ts';
 import { paintedGuides } from '../../arrange/snapTo.ts';
-import { straighten } from '../../arrange/straighten.ts';
+import { straightAroundPinned } from '../../arrange/straighten.ts';
 import type { Rect } from '../../geometry/point.ts';
 import { memoize } from '../../memoize.ts';
 import { type LaidPiece, piecesOf } from '../../model/laidPiece.ts';
@@ -66,7 +65,7 @@ export function courtLayout(
   const { places, unplaced } = rectPlaces(list, unit, spots, placed);
   const wants = places.map(() => wallClearanceM);
   const area = roomArea(room, 0, taken);
-  const settled = straighten(area, aroundPinned(area, places, wants, unit.gap), wants, unit.gap, context.roundM);
+  const settled = straightAroundPinned(area, places, wallClearanceM, unit.gap, context.roundM);
   const onPaint = ontoPaint(area, settled, (p) => squareOf(p, lineM), paintedGuides(room), wants, unit.gap);
   return {
     // A court's number and title stand in the gap before its waiting line: its cells are not written over.

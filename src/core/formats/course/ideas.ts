@@ -1,5 +1,5 @@
 import type { BlockDraft, BlockIdeas } from '../format.ts';
-import { idea, levelGroups, setting } from '../ideas.ts';
+import { groupCount, idea, setting } from '../ideas.ts';
 import { roundIdeas } from '../roundIdeas.ts';
 import type { CourseIdea } from './codes.ts';
 import { type CourseContext, inUse } from './elements.ts';
@@ -8,7 +8,7 @@ import type { CourseValues } from './setup.ts';
 
 /** The class starts from so many places; groups dealt for the old number are given back. */
 export const splitStart = (context: CourseContext, count: number): CourseIdea =>
-  idea('course-starts', { count }, setting(context, 'groups', count), ...(context.storedGroups ? levelGroups(context).edits : []));
+  idea('course-starts', { count }, ...groupCount(context, count));
 
 /** One element twice. */
 export function doubleIdea(context: CourseContext, id: string): CourseIdea[] {

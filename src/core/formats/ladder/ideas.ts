@@ -1,7 +1,6 @@
 import { stockOf } from '../../gear/cover.ts';
-import type { Edit } from '../../model/edit.ts';
 import type { BlockDraft, BlockIdeas } from '../format.ts';
-import { idea, levelGroups, setting } from '../ideas.ts';
+import { fewerThan, groupCount, idea, levelGroups, setting } from '../ideas.ts';
 import { roundIdeas } from '../roundIdeas.ts';
 import type { LadderIdea } from './codes.ts';
 import { ladderGear } from './gear.ts';
@@ -11,23 +10,16 @@ import type { LadderValues } from './setup.ts';
 /** What those who rest do if the teacher has set nothing. */
 export const RESTING_TASK = 'Be the referee of court 1: watch the line and show the score';
 
-const courts = (context: LadderContext, count: number): Edit[] => [
-  setting(context, 'groups', count),
-  ...(context.storedGroups ? levelGroups(context).edits : []),
-];
-
 /** One to four courts more, as far as there are two for each. */
 export const moreCourts = (context: LadderContext, now: number): LadderIdea[] =>
   [1, 2, 3, 4]
     .map((more) => now + more)
     .filter((count) => count <= 16 && count * 2 * context.values.each <= context.players.length)
-    .map((count) => idea('ladder-courts', { count }, ...courts(context, count)));
+    .map((count) => idea('ladder-courts', { count }, ...groupCount(context, count)));
 
 /** One to four courts fewer, then as many as there is gear for. */
 export function fewerCourts(context: LadderContext, now: number): LadderIdea[] {
-  const most = courtsOfGear(context);
-  const counts = new Set([...[1, 2, 3, 4].map((less) => now - less), ...(Number.isFinite(most) ? [most] : []), 1]);
-  return [...counts].filter((c) => c >= 1 && c < now).map((count) => idea('ladder-courts', { count }, ...courts(context, count)));
+  return fewerThan(now, courtsOfGear(context)).map((count) => idea('ladder-courts', { count }, ...groupCount(context, count)));
 }
 
 /** Two on each side in place of one, or one in place of two; the number of courts is automatic then. */

@@ -1,7 +1,6 @@
-import { aroundPinned } from '../../arrange/aroundPinned.ts';
 import { unitsInBlock, unitsInRows } from '../../arrange/grid.ts';
 import { type RectPlace, rectPiece, rectPlaces } from '../../arrange/rectPlaces.ts';
-import { straighten } from '../../arrange/straighten.ts';
+import { straightAroundPinned } from '../../arrange/straighten.ts';
 import { gapBetween, validateLayout } from '../../arrange/validate.ts';
 import type { Area } from '../../geometry/area.ts';
 import type { Placement } from '../../geometry/packRows.ts';
@@ -61,8 +60,7 @@ export function ladderLayout(context: LadderContext, groups: string[][]): Pick<B
   const list = groups.map((_, i) => ({ id: `court-${i + 1}`, title: i === groups.length - 1 && i > 0 ? setup.top : setup.court }));
   const { places, unplaced } = rectPlaces(list, unit, spots, placed);
   const area = roomArea(room, 0, taken);
-  const wants = places.map(() => wallClearanceM);
-  const straight = straighten(area, aroundPinned(area, places, wants, unit.gap), wants, unit.gap, roundM);
+  const straight = straightAroundPinned(area, places, wallClearanceM, unit.gap, roundM);
   const courts = topApart(area, straight, values.apartM, wallClearanceM, unit.gap);
   return {
     pieces: courts.map((p) => ({ ...rectPiece(p, false), label: { x: p.x, y: p.y + p.depth } })),

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { added, entered, leaders, zeros } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
+import { ladderSeats } from '../../rotation/ladder.ts';
 import { LadderPlaySetup } from './setup.ts';
 
 /** Those who play together at one place; `since`: the round in which they came to their court. */
@@ -69,18 +70,15 @@ function outcomeOf([a, b]: readonly [Seat, Seat], winner: string, isTop: boolean
   return { seat: isTop ? stays : ((1 - stays) as 0 | 1), won: false };
 }
 
-/** Where everyone stands after a round; the seats of `outcomes` move on, the other of the top court comes down, the rest stay. */
-function moved({ courts, played }: LadderState, outcomes: readonly Outcome[]): [Seat, Seat][] {
-  const top = courts.length - 1;
-  const next = courts.map(([a, b]): [Seat, Seat] => [a, b]);
-  if (top < 1) return next;
-  const arriving = (side: Seat): Seat => side && { ...side, since: played + 1 };
-  const loserSeat = 1 - outcomes[top].seat;
-  for (let i = 0; i < top - 1; i++) next[i + 1][outcomes[i + 1].seat] = arriving(courts[i][outcomes[i].seat]);
-  next[top][loserSeat] = arriving(courts[top - 1][outcomes[top - 1].seat]);
-  next[0][outcomes[0].seat] = arriving(courts[top][loserSeat]);
-  return next;
-}
+/** Where everyone stands after a round; whoever came to another court is new there. */
+const moved = ({ courts, played }: LadderState, outcomes: readonly Outcome[]): [Seat, Seat][] =>
+  ladderSeats(
+    courts,
+    outcomes.map((o) => o.seat),
+  ).map((court, i): [Seat, Seat] => {
+    const arrived = (k: 0 | 1): Seat => (court[k] === courts[i][k] ? court[k] : court[k] && { ...court[k], since: played + 1 });
+    return [arrived(0), arrived(1)];
+  });
 
 function afterRound(setup: LadderPlaySetup, state: LadderState, winners: readonly string[]): LadderState | 'not-allowed' {
   const top = state.courts.length - 1;

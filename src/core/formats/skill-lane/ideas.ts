@@ -1,6 +1,6 @@
 import type { Edit } from '../../model/edit.ts';
 import type { BlockDraft, BlockIdeas } from '../format.ts';
-import { idea, levelGroups, setting } from '../ideas.ts';
+import { fewerThan, groupCount, idea, setting } from '../ideas.ts';
 import type { LaneIdea } from './codes.ts';
 import { laneGear } from './gear.ts';
 import { type LaneContext, lanesOfGear } from './group.ts';
@@ -8,16 +8,9 @@ import type { SkillLaneValues } from './setup.ts';
 
 type LaneDraft = BlockDraft<SkillLaneValues>;
 
-const lanes = (context: LaneContext, count: number): Edit[] => [
-  setting(context, 'groups', count),
-  ...(context.storedGroups ? levelGroups(context).edits : []),
-];
-
 /** One to four lanes fewer, then as many as there is gear for. */
 export function fewerLanes(context: LaneContext, now: number): LaneIdea[] {
-  const most = lanesOfGear(context);
-  const counts = new Set([...[1, 2, 3, 4].map((less) => now - less), ...(Number.isFinite(most) ? [most] : []), 1]);
-  return [...counts].filter((c) => c >= 1 && c < now).map((count) => idea('lanes', { count }, ...lanes(context, count)));
+  return fewerThan(now, lanesOfGear(context)).map((count) => idea('lanes', { count }, ...groupCount(context, count)));
 }
 
 /** Lanes that take less floor: narrower, closer together, a step that is played nearer; each alone, then all at once. */

@@ -1,7 +1,6 @@
-import { aroundPinned } from '../../arrange/aroundPinned.ts';
 import { inLane, lanesIn } from '../../arrange/lanesIn.ts';
 import { type RectPlace, rectPiece, rectPlaces } from '../../arrange/rectPlaces.ts';
-import { straighten } from '../../arrange/straighten.ts';
+import { straightAroundPinned } from '../../arrange/straighten.ts';
 import { memoize } from '../../memoize.ts';
 import { type LaidKind, type LaidPiece, piecesOf } from '../../model/laidPiece.ts';
 import { roomArea } from '../../model/room.ts';
@@ -40,9 +39,7 @@ export function laneLayout(context: LaneContext, groups: string[][]): Pick<Block
   const size = turnedDeg ? { width: unit.lengthM, depth: unit.widthM } : { width: unit.widthM, depth: unit.lengthM };
   const list = groups.map((_, i) => ({ id: `lane-${i + 1}`, title: context.setup.lane }));
   const { places, unplaced } = rectPlaces(list, size, spots, placed);
-  const area = roomArea(room, 0, taken);
-  const wants = places.map(() => wallClearanceM);
-  const clear = straighten(area, aroundPinned(area, places, wants, unit.gapM), wants, unit.gapM, context.roundM);
+  const clear = straightAroundPinned(roomArea(room, 0, taken), places, wallClearanceM, unit.gapM, context.roundM);
   return {
     // Number and name beside the place where one stands to send.
     pieces: clear.map((p) => ({ ...rectPiece(p, false), label: turnedDeg ? { x: p.x, y: p.y + p.depth } : { x: p.x, y: p.y + STAND_M } })),

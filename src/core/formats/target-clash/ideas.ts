@@ -1,14 +1,13 @@
 import { stockOf } from '../../gear/cover.ts';
 import type { BlockDraft, BlockIdeas } from '../format.ts';
-import { idea, levelGroups, setting } from '../ideas.ts';
+import { groupCount, idea, setting } from '../ideas.ts';
 import { roundIdeas } from '../roundIdeas.ts';
 import type { ClashIdea } from './codes.ts';
 import { clashGear } from './gear.ts';
 import type { ClashContext } from './group.ts';
 import type { TargetClashValues } from './setup.ts';
 
-export const sidesIdea = (context: ClashContext, count: number): ClashIdea =>
-  idea('clash-sides', { count }, setting(context, 'groups', count), ...(context.storedGroups ? levelGroups(context).edits : []));
+export const sidesIdea = (context: ClashContext, count: number): ClashIdea => idea('clash-sides', { count }, ...groupCount(context, count));
 
 /** Played with another of the game's objects, those that there are enough of first. */
 export function otherObjects(context: ClashContext, players: number): ClashIdea[] {

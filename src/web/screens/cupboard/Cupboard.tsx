@@ -44,17 +44,18 @@ export function Cupboard() {
   const kits = useSaveSchool().school.kits ?? [];
   /** "Period 2 and kit Relay bag need it." */
   const usedBy = ({ id, gearKind }: Gear) => {
-    const periods = day.flatMap((d, i) => (need(gearKind, d.period.id) > 0 ? [`period ${i + 1}`] : []));
+    const periods = needsOf(gearKind).flatMap((need, i) => (need > 0 ? [`period ${i + 1}`] : []));
     const users = [...periods, ...kits.flatMap((kit) => (kit.items.some((i) => i.gearId === id) ? [`the kit ${kit.name}`] : []))];
     return users.length ? `${capital(listed(users))} ${users.length === 1 ? 'needs' : 'need'} it.` : '';
   };
-  const need = (kind: string, periodId: string) =>
-    fitted[periodId]?.gear.filter((l) => l.gearKind === kind).reduce((sum, l) => Math.max(sum, l.need), 0) ?? 0;
   const all = list.data ?? [];
-  const promising = day.map((d) => ({
-    ...{ id: d.period.id, start: d.period.start, end: d.period.end },
-    needs: Object.fromEntries((fitted[d.period.id]?.gear ?? []).map((l) => [l.gearKind, need(l.gearKind, d.period.id)])),
-  }));
+  /** What each period needs of every kind at once: the most of any of its blocks. */
+  const promising = day.map(({ period: { id, start, end } }) => {
+    const needs: Record<string, number> = {};
+    for (const { gearKind, need } of fitted[id]?.gear ?? []) needs[gearKind] = Math.max(needs[gearKind] ?? 0, need);
+    return { id, start, end, needs };
+  });
+  const needsOf = (kind: string) => promising.map(({ needs }) => needs[kind] ?? 0);
   const twice = promisedTwice(promising, (kind) => stockOf(all, kind));
   const saveList = async () => {
     const { gearCsv } = await import('../../../core/exchange/gearCsv.ts');
@@ -64,9 +65,10 @@ export function Cupboard() {
   const isLookedFor = (g: Gear) => words.every((w) => `${g.name} ${g.gearKind} ${g.place}`.toLowerCase().includes(w));
   const shown = all.filter(isLookedFor).sort((a, b) => a.place.localeCompare(b.place) || a.name.localeCompare(b.name));
   const item = all.find((g) => g.id === chosen);
-  const shortLines = day.flatMap((d, i) =>
-    [...new Set(all.map((g) => g.gearKind))].flatMap((kind) => {
-      const missing = need(kind, d.period.id) - stockOf(all, kind);
+  const owned = [...new Set(all.map((g) => g.gearKind))];
+  const shortLines = promising.flatMap(({ needs }, i) =>
+    owned.flatMap((kind) => {
+      const missing = (needs[kind] ?? 0) - stockOf(all, kind);
       return missing > 0 ? [`${counted(missing, kind)} short in period ${i + 1}`] : [];
     }),
   );
@@ -110,7 +112,7 @@ export function Cupboard() {
               gear={shown}
               {...{ kinds, chosen }}
               choose={(id) => setChosen(id === chosen ? null : id)}
-              needsOf={(kind) => day.map((d) => need(kind, d.period.id))}
+              needsOf={needsOf}
               haveOf={(kind) => stockOf(all, kind)}
             />
           </div>
@@ -137,7 +139,7 @@ export function Cupboard() {
                 key={item.id}
                 {...{ item, kinds, save }}
                 gear={all}
-                periods={day.map((d) => ({ id: d.period.id, need: (kind) => need(kind, d.period.id) }))}
+                periods={promising}
                 usedBy={usedBy(item)}
                 onRemoved={refresh}
                 onClose={() => setChosen(null)}

@@ -9,17 +9,17 @@ interface Props {
   item: Gear;
   gear: readonly Gear[];
   kinds: readonly GearKind[];
-  /** What each of today's periods needs of a kind at once. */
-  periods: readonly { id: string; need(kind: string): number }[];
+  /** What each of today's periods needs at once, by kind. */
+  periods: readonly { id: string; needs: Readonly<Record<string, number>> }[];
 }
 
 /** How far the day takes of an item, period by period, and what else in the closet can stand in for it. */
 export function ItemDay({ item, gear, kinds, periods }: Props) {
   const have = stockOf(gear, item.gearKind);
-  const needs = periods.map((p) => p.need(item.gearKind));
+  const needs = periods.map((p) => p.needs[item.gearKind] ?? 0);
   const short = needs.findIndex((need) => need > have);
   const standIns = standInsFor(item.gearKind, kinds)
-    .map((s) => ({ ...s, free: stockOf(gear, s.kind) - (short < 0 ? 0 : periods[short].need(s.kind)) }))
+    .map((s) => ({ ...s, free: stockOf(gear, s.kind) - (short < 0 ? 0 : (periods[short].needs[s.kind] ?? 0)) }))
     .filter((s) => s.free > 0)
     .slice(0, 3);
   return (

@@ -1,10 +1,9 @@
-import { useState } from 'react';
 import type { Gear } from '../../../core/model/gear.ts';
-import { problemWords } from '../../api.ts';
 import { Problem } from '../../parts/Problem.tsx';
 import { RemoveButton } from '../../parts/RemoveButton.tsx';
 import { readCount } from '../../parts/readCount.ts';
 import { SaidText } from '../../parts/Said.tsx';
+import { useTry } from '../../parts/useTry.ts';
 import { GearFacts } from './GearFacts.tsx';
 import { GearLimits } from './GearLimits.tsx';
 import { GearState } from './GearState.tsx';
@@ -21,12 +20,7 @@ type Props = Parameters<typeof ItemDay>[0] & {
 /** An item of the closet: its facts as sentences, what the day takes of it, what can stand in for it. */
 export function OneItem({ save, usedBy, onRemoved, onClose, ...day }: Props) {
   const { item, kinds } = day;
-  const [problem, setProblem] = useState('');
-  const attempt = (work: Promise<unknown>) =>
-    void work.then(
-      () => setProblem(''),
-      (e) => setProblem(problemWords(e)),
-    );
+  const [problem, attempt] = useTry();
   return (
     <section aria-label={item.name}>
       <div className="flex items-start gap-2">

@@ -3,8 +3,9 @@ import type { Curtain } from '../../../core/model/curtain.ts';
 import { partRoom } from '../../../core/model/partRoom.ts';
 import type { Room } from '../../../core/model/room.ts';
 import { call, freshId } from '../../api.ts';
-import { SaidText } from '../../parts/Said.tsx';
-import { Remove, RoomPart, SaidLength, type SaveRoom, useTry } from './RoomParts.tsx';
+import { SaidLength, SaidText } from '../../parts/Said.tsx';
+import { useTry } from '../../parts/useTry.ts';
+import { Remove, RoomPart, type SaveRoom } from './RoomParts.tsx';
 
 /** A curtain across the middle, from the main door wall to the one opposite. */
 function usualCurtain(room: Room): Curtain {

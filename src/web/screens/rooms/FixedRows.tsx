@@ -3,8 +3,9 @@ import { FIXED_KINDS, type FixedThing, SIDES, usualThing } from '../../../core/m
 import type { Room } from '../../../core/model/room.ts';
 import { freeSpot, withDiameter } from '../../../core/model/roomMoves.ts';
 import { freshId } from '../../api.ts';
-import { SaidChoice, SaidText } from '../../parts/Said.tsx';
-import { Remove, RoomPart, SaidLength, SaidYes, type SaveRoom, useTry } from './RoomParts.tsx';
+import { SaidChoice, SaidLength, SaidText, SaidYes } from '../../parts/Said.tsx';
+import { useTry } from '../../parts/useTry.ts';
+import { Remove, RoomPart, type SaveRoom } from './RoomParts.tsx';
 
 const SHAPES = [
   ['rectangle', 'rectangle'],

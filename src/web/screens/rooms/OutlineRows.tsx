@@ -4,8 +4,9 @@ import { addCorner, asRectangle, cutCorner, isRectangle, moveCorner, removeCorne
 import type { Room } from '../../../core/model/room.ts';
 import { wallNames } from '../../../core/words/floor.en.ts';
 import { Problem } from '../../parts/Problem.tsx';
+import { SaidLength } from '../../parts/Said.tsx';
 import { OutlineFile } from './OutlineFile.tsx';
-import { Remove, SaidLength, type SaveRoom } from './RoomParts.tsx';
+import { Remove, type SaveRoom } from './RoomParts.tsx';
 
 /** What a cut takes off at first, of each wall: the teacher then types what is true. */
 const CUT_SHARE = 0.4;

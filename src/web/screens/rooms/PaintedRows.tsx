@@ -5,8 +5,9 @@ import { PAINT_COLOURS, type PaintedKind, type PaintedSet, paintedPaths } from '
 import type { Room } from '../../../core/model/room.ts';
 import { call, freshId } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
-import { SaidChoice, SaidText } from '../../parts/Said.tsx';
-import { Remove, RoomPart, SaidLength, type SaveRoom, useTry } from './RoomParts.tsx';
+import { SaidChoice, SaidLength, SaidText } from '../../parts/Said.tsx';
+import { useTry } from '../../parts/useTry.ts';
+import { Remove, RoomPart, type SaveRoom } from './RoomParts.tsx';
 
 /** The set in the middle of the room, lengthwise or turned, whichever fits; an error in words where neither does. */
 function centred(room: Room, kind: PaintedKind): PaintedSet {

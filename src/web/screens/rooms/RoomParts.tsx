@@ -1,29 +1,15 @@
-import { useState } from 'react';
 import { capital } from '../../../core/formats/speak.ts';
 import { type Door, SWINGS } from '../../../core/model/door.ts';
 import { type Room, WALL_KINDS } from '../../../core/model/room.ts';
 import { freeDoor } from '../../../core/model/roomMoves.ts';
 import { wallNames } from '../../../core/words/floor.en.ts';
-import { freshId, problemWords } from '../../api.ts';
+import { freshId } from '../../api.ts';
 import { Problem } from '../../parts/Problem.tsx';
-import { SaidChoice, SaidText } from '../../parts/Said.tsx';
-import { useUnits } from '../../parts/units.ts';
+import { SaidChoice, SaidLength, SaidText, SaidYes } from '../../parts/Said.tsx';
+import { useTry } from '../../parts/useTry.ts';
 
 /** Stores a change of the room; `name` is what undoing it is called, after "Undo: ". */
 export type SaveRoom = (change: Partial<Room> | ((now: Room) => Partial<Room>), name?: string) => Promise<void>;
-/** Tries a change and keeps what was wrong with it, in words. */
-export function useTry(): [string, (work: Promise<unknown>) => void] {
-  const [problem, setProblem] = useState('');
-  return [
-    problem,
-    (work) =>
-      void work.then(
-        () => setProblem(''),
-        (e) => setProblem(problemWords(e)),
-      ),
-  ];
-}
-
 /** The word at the end of a sentence that takes away what it is about. */
 export function Remove({ name, onClick }: { name: string; onClick: () => void }) {
   return (
@@ -31,12 +17,6 @@ export function Remove({ name, onClick }: { name: string; onClick: () => void })
       remove
     </button>
   );
-}
-
-/** A length inside a sentence, in the school's unit. */
-export function SaidLength({ label, value, onPut }: { label: string; value: number; onPut(metres: number): Promise<unknown> }) {
-  const units = useUnits();
-  return <SaidText {...{ label }} value={units.say(value)} onCommit={(text) => onPut(units.read(text))} />;
 }
 
 /** A part of what there is to say about a room. */
@@ -47,29 +27,6 @@ export function RoomPart({ title, problem, children }: { title: string; problem:
       {children}
       <Problem text={problem} />
     </section>
-  );
-}
-
-/** What is so or not, inside a sentence. */
-export function SaidYes({
-  label,
-  value,
-  words,
-  onPick,
-}: {
-  label: string;
-  value: boolean;
-  /** How it reads if it is so, and if not. */
-  words: readonly [string, string];
-  onPick(value: boolean): void;
-}) {
-  return (
-    <SaidChoice
-      {...{ label }}
-      value={value ? 'yes' : 'no'}
-      options={[['yes', words[0]] as const, ['no', words[1]] as const]}
-      onPick={(v) => onPick(v === 'yes')}
-    />
   );
 }
 

@@ -13,16 +13,17 @@ import { FileButtons } from '../../parts/FileButtons.tsx';
 import { NameDialog } from '../../parts/NameDialog.tsx';
 import { Problem } from '../../parts/Problem.tsx';
 import { RemoveButton } from '../../parts/RemoveButton.tsx';
-import { SaidChoice, SaidText } from '../../parts/Said.tsx';
+import { SaidChoice, SaidText, SaidYes } from '../../parts/Said.tsx';
 import { ShelfList } from '../../parts/ShelfList.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { useShelfUndo } from '../../parts/shelfUndo.ts';
 import { useUnits } from '../../parts/units.ts';
+import { useTry } from '../../parts/useTry.ts';
 import { CurtainRows } from './CurtainRows.tsx';
 import { FixedRows } from './FixedRows.tsx';
 import { OutlineRows } from './OutlineRows.tsx';
 import { PaintedRows } from './PaintedRows.tsx';
-import { DoorRows, SaidYes, type SaveRoom, useTry, WallRows } from './RoomParts.tsx';
+import { DoorRows, type SaveRoom, WallRows } from './RoomParts.tsx';
 
 /** Rooms as paint, to scale: measures, doors with what is kept clear, posts and stages. */
 export function Rooms() {

@@ -1,9 +1,9 @@
 import { type FloorChangeFigures, HOUSE_FLOOR_CHANGE } from '../../../core/model/floorChangeFigures.ts';
-import { floorChangeFigures, type School } from '../../../core/model/school.ts';
+import { floorChangeFigures } from '../../../core/model/school.ts';
 import { readAboveZero } from '../../parts/readNumber.ts';
 import { SaidText } from '../../parts/Said.tsx';
 import { Sentence } from '../../parts/Sentence.tsx';
-import { SettingsPart } from './SettingsPart.tsx';
+import { type OfSchool, SettingsPart } from './SettingsPart.tsx';
 
 const LABELS: Record<keyof FloorChangeFigures, string> = {
   adults: 'Adults who tape and carry',
@@ -22,13 +22,7 @@ const SENTENCES = [
 const readCrew = (text: string) => (text.trim() === '0' ? 0 : readAboveZero(text));
 
 /** What changing the floor between two games takes, by the hands that there are. */
-export function FloorChangeRows({
-  school,
-  save,
-}: {
-  school: School;
-  save: (change: (now: School) => Partial<School>) => Promise<unknown>;
-}) {
+export function FloorChangeRows({ school, save }: OfSchool) {
   const figures = floorChangeFigures(school);
   const put = (key: string, value: number) => save((now) => ({ floorChange: { ...now.floorChange, [key]: value } }));
   const field = (name: string) => {

@@ -1,10 +1,9 @@
 import { type FloorLimits, HOUSE_FLOOR_LIMITS } from '../../../core/model/limits.ts';
-import { limitsFor, type School } from '../../../core/model/school.ts';
+import { limitsFor } from '../../../core/model/school.ts';
 import { readAboveZero } from '../../parts/readNumber.ts';
-import { SaidText } from '../../parts/Said.tsx';
+import { SaidLength, SaidText } from '../../parts/Said.tsx';
 import { Sentence } from '../../parts/Sentence.tsx';
-import { useUnits } from '../../parts/units.ts';
-import { SettingsPart } from './SettingsPart.tsx';
+import { type OfSchool, SettingsPart } from './SettingsPart.tsx';
 
 const LABELS: Record<keyof FloorLimits, string> = {
   wallClearanceM: 'From walls where nobody runs',
@@ -29,20 +28,16 @@ const SENTENCES = [
 const PLAIN: string[] = ['closingSpeedMs', 'mostAtOnce'] satisfies (keyof FloorLimits)[];
 
 /** Limits of the floor for all bands, each the house's own until it is changed. */
-export function FloorLimitRows({ school, save }: { school: School; save: (change: (now: School) => Partial<School>) => Promise<unknown> }) {
-  const units = useUnits();
+export function FloorLimitRows({ school, save }: OfSchool) {
   const limits = limitsFor(school);
   const put = (key: string, value: number) => save((now) => ({ limits: { ...now.limits, [key]: value } }));
   const field = (name: string) => {
     const key = name as keyof FloorLimits;
-    const isPlain = PLAIN.includes(key);
-    return (
-      <SaidText
-        label={LABELS[key]}
-        own={limits[key] !== HOUSE_FLOOR_LIMITS[key]}
-        value={isPlain ? String(limits[key]) : units.say(limits[key])}
-        onCommit={(text) => put(key, isPlain ? readAboveZero(text) : units.read(text))}
-      />
+    const shared = { label: LABELS[key], own: limits[key] !== HOUSE_FLOOR_LIMITS[key] };
+    return PLAIN.includes(key) ? (
+      <SaidText {...shared} value={String(limits[key])} onCommit={(text) => put(key, readAboveZero(text))} />
+    ) : (
+      <SaidLength {...shared} value={limits[key]} onPut={(metres) => put(key, metres)} />
     );
   };
   return (

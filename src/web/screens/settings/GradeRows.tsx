@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { BANDS, type Band, type BandDefaults, HOUSE_DEFAULTS } from '../../../core/model/band.ts';
-import { defaultsFor, type School } from '../../../core/model/school.ts';
+import { defaultsFor } from '../../../core/model/school.ts';
 import { BAND_WORDS } from '../../../core/words/facts.en.ts';
 import { readAboveZero, readSpan } from '../../parts/readNumber.ts';
 import { SaidText } from '../../parts/Said.tsx';
 import { Sentence } from '../../parts/Sentence.tsx';
-import { SettingsPart } from './SettingsPart.tsx';
+import { type OfSchool, SettingsPart } from './SettingsPart.tsx';
 
 type Shown = Exclude<keyof BandDefaults, 'targets'>;
 const LABELS: Record<Shown, string> = {
@@ -30,7 +30,7 @@ const SENTENCES = [
 ];
 
 /** The house's figures of one band at a time, in sentences; what the school changed is tape. */
-export function GradeRows({ school, save }: { school: School; save: (change: (now: School) => Partial<School>) => Promise<unknown> }) {
+export function GradeRows({ school, save }: OfSchool) {
   const [band, setBand] = useState<Band>('4-5');
   const isOwn = (of: Band) => Object.keys(school.bands[of] ?? {}).length > 0;
   const field = (name: string) => {

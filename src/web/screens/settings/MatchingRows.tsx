@@ -1,13 +1,12 @@
 import { COSTS, figuresFor, HOUSE_FIGURES } from '../../../core/adapt/figures.ts';
 import { type AdaptFigures, CHANGED_TIERS } from '../../../core/model/adaptFigures.ts';
-import { ladderFiguresOf, type School } from '../../../core/model/school.ts';
+import { ladderFiguresOf } from '../../../core/model/school.ts';
 import { LADDER_FIGURES, type LadderFigures } from '../../../core/model/skillLadder.ts';
 import { COST_TIER_WORDS } from '../../../core/words/adapt.en.ts';
 import { readNumber, readSpan } from '../../parts/readNumber.ts';
-import { SaidText } from '../../parts/Said.tsx';
+import { SaidLength, SaidText } from '../../parts/Said.tsx';
 import { Sentence } from '../../parts/Sentence.tsx';
-import { useUnits } from '../../parts/units.ts';
-import { SettingsPart } from './SettingsPart.tsx';
+import { type OfSchool, SettingsPart } from './SettingsPart.tsx';
 
 type Figure = Exclude<keyof AdaptFigures, 'costs'>;
 type What = 'length' | 'number' | 'span';
@@ -42,8 +41,7 @@ const LADDER: Record<keyof LadderFigures, string> = {
 };
 
 /** Figures and order of cost that Fit for all works with, and when a step of a ladder is suggested; each the usual one until it is changed. */
-export function MatchingRows({ school, save }: { school: School; save: (change: (now: School) => Partial<School>) => Promise<unknown> }) {
-  const units = useUnits();
+export function MatchingRows({ school, save }: OfSchool) {
   const figures = figuresFor(school);
   const ladder = ladderFiguresOf(school);
   const put = (key: string, value: number | [number, number]) => save((now) => ({ adaptFigures: { ...now.adaptFigures, [key]: value } }));
@@ -52,19 +50,13 @@ export function MatchingRows({ school, save }: { school: School; save: (change: 
     const key = name as Figure;
     const [label, what] = FIGURES[key];
     const value = figures[key];
-    const read = {
-      length: units.read,
-      number: readNumber,
-      span: (text: string) => readSpan(text, key === 'underWheelM' ? '0.02–0.12' : '28–70'),
-    }[what];
-    return (
-      <SaidText
-        {...{ label }}
-        own={String(value) !== String(HOUSE_FIGURES[key])}
-        value={Array.isArray(value) ? value.join('–') : what === 'length' ? units.say(value) : String(value)}
-        onCommit={(text) => put(key, read(text))}
-      />
-    );
+    const shared = { label, own: String(value) !== String(HOUSE_FIGURES[key]) };
+    if (Array.isArray(value)) {
+      const example = key === 'underWheelM' ? '0.02–0.12' : '28–70';
+      return <SaidText {...shared} value={value.join('–')} onCommit={(text) => put(key, readSpan(text, example))} />;
+    }
+    if (what === 'length') return <SaidLength {...shared} value={value} onPut={(metres) => put(key, metres)} />;
+    return <SaidText {...shared} value={String(value)} onCommit={(text) => put(key, readNumber(text))} />;
   };
   const cost = (name: string) => {
     const tier = CHANGED_TIERS.find((t) => t === name)!;

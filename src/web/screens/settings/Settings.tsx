@@ -1,15 +1,14 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
 import { LADDER_STEPS, ladderOf, type School, stepAfter } from '../../../core/model/school.ts';
 import { LADDER_WORDS } from '../../../core/words/ladder.en.ts';
-import { problemWords } from '../../api.ts';
 import { ShelfPage } from '../../parts/DayBar.tsx';
 import { LeaveDemo } from '../../parts/DemoSchool.tsx';
 import { Problem } from '../../parts/Problem.tsx';
-import { SaidChoice, SaidText } from '../../parts/Said.tsx';
+import { SaidChoice, SaidText, SaidYes } from '../../parts/Said.tsx';
 import { Sentence } from '../../parts/Sentence.tsx';
 import { saveRecord } from '../../parts/saveRecord.ts';
 import { useSchool } from '../../parts/units.ts';
+import { useTry } from '../../parts/useTry.ts';
 import { BackupsSection } from './BackupsSection.tsx';
 import { FloorChangeRows } from './FloorChangeRows.tsx';
 import { FloorLimitRows } from './FloorLimitRows.tsx';
@@ -24,27 +23,18 @@ const UNITS = [
   ['m', 'meters'],
   ['ft', 'feet and inches'],
 ] as const;
-const KEYS = [
-  ['on', 'on'],
-  ['off', 'off'],
-] as const;
 
 /** The school's facts and figures as sentences whose values are changed in place, then its copies and what was removed. */
 export function Settings() {
   const school = useSchool();
   const client = useQueryClient();
-  const [problem, setProblem] = useState('');
+  const [problem, attempt] = useTry();
   const save = async (change: Partial<School> | ((now: School) => Partial<School>)) => {
     const next = await saveRecord<School>('/school', school, change);
     client.setQueryData(['school'], next);
     await client.invalidateQueries({ queryKey: ['desk'] });
     await client.invalidateQueries({ queryKey: ['day'] });
   };
-  const attempt = (work: Promise<unknown>) =>
-    void work.then(
-      () => setProblem(''),
-      (e) => setProblem(problemWords(e)),
-    );
   const field = (name: string) => {
     const after = ['first', 'second', 'later'].indexOf(name);
     if (after >= 0)
@@ -60,11 +50,11 @@ export function Settings() {
       return <SaidChoice label="Lengths in" value={school.units} options={UNITS} onPick={(units) => attempt(save({ units }))} />;
     if (name === 'keys')
       return (
-        <SaidChoice
+        <SaidYes
           label="Single-letter keys"
-          value={school.singleKeys ? 'on' : 'off'}
-          options={KEYS}
-          onPick={(keys) => attempt(save({ singleKeys: keys === 'on' }))}
+          value={school.singleKeys}
+          words={['on', 'off']}
+          onPick={(singleKeys) => attempt(save({ singleKeys }))}
         />
       );
     if (name === 'stop') return <SaidText label="Stop signal" value={school.stopSignal} onCommit={(stopSignal) => save({ stopSignal })} />;

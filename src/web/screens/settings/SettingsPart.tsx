@@ -1,3 +1,11 @@
+import type { School } from '../../../core/model/school.ts';
+
+/** What a part of the settings is given: the school, and how to store a change on top of the newest. */
+export interface OfSchool {
+  school: School;
+  save(change: (now: School) => Partial<School>): Promise<unknown>;
+}
+
 /** A part of the settings: sentences under a heading, what they are not, and the way back to the defaults once something is changed. */
 export function SettingsPart({
   title,

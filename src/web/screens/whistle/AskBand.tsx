@@ -3,6 +3,7 @@ import type { BoardAction } from '../../../core/formats/board.ts';
 import type { FormatWords } from '../../../core/formats/formatWords.ts';
 import type { Onward } from '../../../core/live/placesAfter.ts';
 import type { Piece } from '../../../core/model/piece.ts';
+import { answerWords, BAND } from './answerWords.ts';
 import { EachBand } from './EachBand.tsx';
 
 interface Props {
@@ -29,21 +30,18 @@ export function AskBand({ action, names, words, pieces, follows, onAct, onCancel
     setChosen(chosen.includes(value) ? chosen.filter((v) => v !== value) : [...chosen, value]);
   };
   return (
-    <section
-      className="shrink-0 bg-tape px-3 py-2 max-[900px]:sticky max-[900px]:bottom-0 max-[900px]:z-10"
-      aria-label={words.board[ask.field] ?? words.actions[action.code]}
-    >
+    <section className={BAND} aria-label={words.board[ask.field] ?? words.actions[action.code]}>
       <p className="head text-base">{words.board[ask.field] ?? words.actions[action.code]}</p>
       <div className="mt-1.5 flex max-h-[40vh] flex-wrap gap-1.5 overflow-auto">
-        {ask.among.map(({ value, player, code }) => (
+        {ask.among.map((answer) => (
           <button
-            key={value}
+            key={answer.value}
             type="button"
-            aria-pressed={ask.many ? chosen.includes(value) : undefined}
-            className={`head min-h-11 px-3 text-base ${chosen.includes(value) ? 'bg-paper text-ink' : 'bg-[#12306f] hover:bg-ink'}`}
-            onClick={() => pick(value)}
+            aria-pressed={ask.many ? chosen.includes(answer.value) : undefined}
+            className={`head min-h-11 px-3 text-base ${chosen.includes(answer.value) ? 'bg-paper text-ink' : 'bg-[#12306f] hover:bg-ink'}`}
+            onClick={() => pick(answer.value)}
           >
-            {player ? (names[player] ?? '') : code ? (words.board[code] ?? code) : value}
+            {answerWords(answer, names, words)}
           </button>
         ))}
         {ask.many && (

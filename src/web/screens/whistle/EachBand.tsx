@@ -1,6 +1,7 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Pennant } from '../../parts/Pennant.tsx';
 import type { AskBand } from './AskBand.tsx';
+import { answerWords, BAND } from './answerWords.ts';
 
 /** One answer for each place, such as who won on each court: a tap a place, then who goes where, big, and one press that lets it happen. */
 export function EachBand({ action, names, words, pieces, follows, onAct, onCancel }: Parameters<typeof AskBand>[0]) {
@@ -13,17 +14,16 @@ export function EachBand({ action, names, words, pieces, follows, onAct, onCance
   }));
   const open = each.filter((_, i) => chosen[i] === undefined).length;
   const done = { ...bare, event: { ...bare.event, [ask!.field]: each.map((_, i) => chosen[i]) } };
-  const ways = open ? [] : follows(done);
+  // The clock draws this anew several times a second, and what follows is a fold of the whole log.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only another choice makes another event of the same question
+  const ways = useMemo(() => (open ? [] : follows(done)), [chosen]);
   const numberOf = (place: string) => pieces.find((p) => p.id === place)?.number;
   const labelOf = (place: string) => {
     const number = numberOf(place);
     return number === undefined ? (words.board.waits ?? place) : `${words.unit} ${number}`;
   };
   return (
-    <section
-      className="flex max-h-[70vh] shrink-0 flex-col bg-tape px-3 py-2 max-[900px]:sticky max-[900px]:bottom-0 max-[900px]:z-10"
-      aria-label={words.board[ask!.field]}
-    >
+    <section className={`flex max-h-[70vh] flex-col ${BAND}`} aria-label={words.board[ask!.field]}>
       <p className="head text-base">{words.board[ask!.field]}</p>
       <ul className="mt-1.5 grid min-h-0 grid-cols-[repeat(auto-fill,minmax(260px,1fr))] gap-x-4 gap-y-1.5 overflow-auto">
         {each.map(({ place, among }, i) => (
@@ -32,16 +32,16 @@ export function EachBand({ action, names, words, pieces, follows, onAct, onCance
               <Pennant index={i} width={24} light />
               {numberOf(place)}
             </span>
-            {among.map(({ value, player, more = [], code }) => (
+            {among.map((answer) => (
               <button
-                key={value}
+                key={answer.value}
                 type="button"
-                aria-pressed={chosen[i] === value}
-                aria-label={`${labelOf(place)}: ${player ? [player, ...more].map((id) => names[id]).join(' and ') : words.board[code ?? '']}`}
-                className={`head min-h-11 min-w-0 flex-1 px-2 text-base leading-5 ${chosen[i] === value ? 'bg-paper text-ink' : 'bg-[#12306f] hover:bg-ink'} ${player ? '' : 'max-w-16'}`}
-                onClick={() => setChosen({ ...chosen, [i]: value })}
+                aria-pressed={chosen[i] === answer.value}
+                aria-label={`${labelOf(place)}: ${answerWords(answer, names, words)}`}
+                className={`head min-h-11 min-w-0 flex-1 px-2 text-base leading-5 ${chosen[i] === answer.value ? 'bg-paper text-ink' : 'bg-[#12306f] hover:bg-ink'} ${answer.player ? '' : 'max-w-16'}`}
+                onClick={() => setChosen({ ...chosen, [i]: answer.value })}
               >
-                {player ? [player, ...more].map((id) => names[id]).join(', ') : words.board[code ?? '']}
+                {answerWords(answer, names, words)}
               </button>
             ))}
           </li>
