@@ -56,15 +56,26 @@ function shortestUnder(far: readonly (readonly number[])[], most: number): numbe
 
 /** The walk made shorter by turning stretches round and by moving single places, as long as that helps. */
 function improved(far: readonly (readonly number[])[], start: readonly number[]): number[] {
+  const n = start.length;
   let walk = [...start];
   let now = priceOf(far, walk);
+  const leg = (i: number, j: number) => far[walk[(i + n) % n]][walk[j % n]];
+  /** False where other legs cannot make a better walk: no longest one goes, and they are no shorter. Most changes end here. */
+  const canHelp = (goes: readonly number[], comes: readonly number[]) =>
+    Math.max(...goes) > now[0] - NEAR || comes.reduce((a, c) => a + c, 0) < goes.reduce((a, g) => a + g, 0);
   for (let better = true; better; ) {
     better = false;
-    for (let i = 0; i < walk.length - 1; i++)
-      for (let j = i + 1; j < walk.length; j++) {
-        const turned = [...walk.slice(0, i), ...walk.slice(i, j + 1).reverse(), ...walk.slice(j + 1)];
-        const moved = walk.toSpliced(i, 1).toSpliced(j, 0, walk[i]);
-        for (const next of [turned, moved]) {
+    for (let i = 0; i < n - 1; i++)
+      for (let j = i + 1; j < n; j++) {
+        // All of it turned round, or its first place moved to its end, is the same walk.
+        if (i === 0 && j === n - 1) continue;
+        const tried: number[][] = [];
+        const end = leg(j, j + 1);
+        if (canHelp([leg(i - 1, i), end], [leg(i - 1, j), leg(i, j + 1)]))
+          tried.push([...walk.slice(0, i), ...walk.slice(i, j + 1).reverse(), ...walk.slice(j + 1)]);
+        if (canHelp([leg(i - 1, i), leg(i, i + 1), end], [leg(i - 1, i + 1), leg(j, i), leg(i, j + 1)]))
+          tried.push(walk.toSpliced(i, 1).toSpliced(j, 0, walk[i]));
+        for (const next of tried) {
           const then = priceOf(far, next);
           if (!isLess(then, now)) continue;
           [walk, now, better] = [next, then, true];
