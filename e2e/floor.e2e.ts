@@ -145,7 +145,7 @@ describe('pieces laid out on the desk', () => {
     await screen.press('Escape');
     await focus(/^cone,/);
     await screen.press('Enter');
-    await screen.fill('cone: meters from the west wall', '7.25');
+    await screen.fill('cone: distance from the west wall', '7.25');
     await screen.press('Enter');
     await stored('weather', (p) => p.some((q) => q.x === 7.25));
     await screen.fill('cone: turned, degrees', 'askew');
@@ -186,9 +186,9 @@ describe('pieces laid out on the desk', () => {
     await screen.says('What flies here goes up high');
     await screen.expectAccessible();
     const lanes = (await laid('bridges')).filter((p) => p.laid === 'lane');
-    await screen.fill('lane: meters from the south wall', '20');
+    await screen.fill('lane: distance from the south wall', '20');
     await screen.press('Enter');
-    await screen.fill('lane: meters from the west wall', String(lanes[1].x));
+    await screen.fill('lane: distance from the west wall', String(lanes[1].x));
     await screen.press('Enter');
     await screen.fill('lane: length along', '3');
     await screen.press('Enter');

@@ -1,10 +1,12 @@
 import { SUPPORT_FACTS } from '../core/adapt/abilityOf.ts';
+import { CAUTIONS } from '../core/adapt/cautions.ts';
 import { DIAL_KINDS, type DialCode, type DialKind, PIECE_CODES } from '../core/adapt/dialKinds.ts';
 import { COSTS, FLOOR_LIGHTNESS, HOUSE_FIGURES } from '../core/adapt/figures.ts';
+import { speakIn } from '../core/formats/speak.ts';
 import type { Demand, PurposeAction } from '../core/model/demand.ts';
 import { LADDER_FIGURES } from '../core/model/skillLadder.ts';
 import { SUPPORT_FAMILIES, type SupportFamily } from '../core/model/support.ts';
-import { ACTION_WORDS, CAUTION_WORDS, DEMAND_WORDS, DIAL_WORDS } from '../core/words/adapt.en.ts';
+import { ACTION_WORDS, cautionWords, DEMAND_WORDS, DIAL_WORDS } from '../core/words/adapt.en.ts';
 import { SKILL_WORDS } from '../core/words/skills.en.ts';
 import { SUPPORT_FAMILY_WORDS, SUPPORT_WORDS } from '../core/words/supports.en.ts';
 import { SKILL_LADDERS } from './ladders.ts';
@@ -28,6 +30,8 @@ function supports(): string {
     .join('\n\n');
 }
 
+const inMeters = speakIn('m');
+
 function dials(): string {
   const rows = Object.entries(DIAL_KINDS).map(([to, kind]: [string, DialKind]) => {
     const eases = Object.entries(kind.eases).map(([d, level]) => `${DEMAND_WORDS[d as Demand]} → ${level}`);
@@ -39,7 +43,7 @@ function dials(): string {
     ];
     return [
       `\`${to}\``,
-      DIAL_WORDS[to as DialCode]('…', {}),
+      DIAL_WORDS[to as DialCode]('…', {}, inMeters.metres),
       eases.join(', ') || '–',
       (kind.loses ?? []).length === Object.keys(ACTION_WORDS).length
         ? 'the game'
@@ -122,9 +126,7 @@ ${table(
 
 ## Cautions
 
-${Object.values(CAUTION_WORDS)
-  .map((words) => `- ${words}.`)
-  .join('\n')}
+${CAUTIONS.map((caution) => `- ${cautionWords(caution, HOUSE_FIGURES, inMeters)}.`).join('\n')}
 
 ## Ladders
 

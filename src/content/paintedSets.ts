@@ -15,9 +15,9 @@ const arc = (x: number, y: number, radiusM: number, fromDeg: number, sweepDeg: n
 const ring = (x: number, y: number, radiusM: number) => arc(x, y, radiusM, 0, 360);
 
 /** A court cut in two by a net across its middle, with a line on either side of it. */
-const netCourt = (key: string, widthM: number, depthM: number, fromNetM: number): PaintedKind => ({
+const netCourt = (key: string, name: string, widthM: number, depthM: number, fromNetM: number): PaintedKind => ({
   key,
-  name: `Net court ${widthM} × ${depthM} m`,
+  name,
   widthM,
   depthM,
   marks: [
@@ -31,7 +31,7 @@ const netCourt = (key: string, widthM: number, depthM: number, fromNetM: number)
 /** The small net court with its inner side, front and back lines. */
 const smallNetCourt: PaintedKind = {
   key: 'small-net-court',
-  name: 'Small net court 13.4 × 6.1 m',
+  name: 'Small net court',
   widthM: 13.4,
   depthM: 6.1,
   marks: [
@@ -55,7 +55,7 @@ const ringCourt = (widthM: number, depthM: number): PaintedKind => {
   const half = 90;
   return {
     key: `ring-court-${widthM}`,
-    name: `Wall ring court ${widthM} × ${depthM} m`,
+    name: 'Wall ring court',
     widthM,
     depthM,
     marks: [
@@ -82,7 +82,7 @@ const goalCourt = (widthM: number, depthM: number): PaintedKind => {
   const high = depthM / 2 + 1.5;
   return {
     key: `goal-court-${widthM}`,
-    name: `Goal court ${widthM} × ${depthM} m`,
+    name: 'Goal court',
     widthM,
     depthM,
     marks: [
@@ -101,7 +101,7 @@ const goalCourt = (widthM: number, depthM: number): PaintedKind => {
 /** Lanes side by side, 1.22 m each. */
 const lanes = (count: number, lengthM: number): PaintedKind => ({
   key: `lanes-${count}-${lengthM}`,
-  name: `${count} lanes ${lengthM} × 1.22 m`,
+  name: `${count} lanes`,
   widthM: lengthM,
   depthM: count * 1.22,
   marks: [
@@ -113,7 +113,7 @@ const lanes = (count: number, lengthM: number): PaintedKind => ({
 
 const circle = (across: number): PaintedKind => ({
   key: `circle-${across}`,
-  name: `Circle ${across} m across`,
+  name: 'Circle',
   widthM: across,
   depthM: across,
   marks: [ring(across / 2, across / 2, across / 2)],
@@ -121,9 +121,9 @@ const circle = (across: number): PaintedKind => ({
 
 /** What is commonly painted on school floors, by size: public court dimensions. */
 export const PAINTED_KINDS: readonly PaintedKind[] = [
-  netCourt('net-court', 18, 9, 3),
+  netCourt('net-court', 'Net court', 18, 9, 3),
   smallNetCourt,
-  netCourt('yard-net-court', 23.77, 8.23, 6.4),
+  netCourt('yard-net-court', 'Long net court', 23.77, 8.23, 6.4),
   ringCourt(24, 13),
   ringCourt(28, 15),
   goalCourt(40, 20),

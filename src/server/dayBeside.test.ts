@@ -3,6 +3,7 @@ import { UPPER_YARD } from '../content/demo.ts';
 import { demoDesk, lessonWith } from '../content/desk.fixture.ts';
 import { shapesApart } from '../core/arrange/validate.ts';
 import { fit, fitUnweighed } from '../core/fit/fit.ts';
+import { speakIn } from '../core/formats/speak.ts';
 import { Period } from '../core/model/period.ts';
 import { SchoolClass } from '../core/model/schoolClass.ts';
 import { boxOf } from '../core/model/shape.ts';
@@ -34,7 +35,7 @@ describe('gear of two lessons at the same time', () => {
     const cones = base.cupboard.find((g) => g.gearKind === 'beanbag')!;
     const day = { claims: [{ to: 'Class b', gear: { beanbag: cones.count - 1 } }] };
     const found = fit({ ...base, day }).findings.find((f) => f.code === 'gear-short' && f.at.gear === 'beanbag')!;
-    const { why } = findingWords(found, { metres: String, student: String });
+    const { why } = findingWords(found, speakIn('m'));
     expect(why).toContain(`1 left while Class b has ${cones.count - 1}`);
     expect(fit(base).findings.some((f) => f.code === 'gear-short' && f.at.gear === 'beanbag')).toBe(false);
   });
@@ -81,7 +82,7 @@ describe('floors of the same room on the same day', () => {
     const placed = { 'court-1': { value: { x: x + 1, y }, by: 'teacher', pinned: true } };
     const [, desk] = withDay([few, { ...second, lesson: lessonWith('bridge-keepers', { groups: 2 }, { placed }) }]);
     const found = fit({ ...desk, lesson: desk.lesson! }).findings.find((f) => f.code === 'too-near' && f.data.what === 'others')!;
-    expect(findingWords(found, { metres: String, student: String }).what).toContain('is where Class a plays');
+    expect(findingWords(found, speakIn('m')).what).toContain('is where Class a plays');
     expect(found.fixes!.length).toBeGreaterThan(0);
   });
 
@@ -93,7 +94,7 @@ describe('floors of the same room on the same day', () => {
     expect(found.data).toMatchObject({ to: 'Class t', gapSeconds: 60 });
     expect(Number(found.data.seconds)).toBeGreaterThan(60);
     expect(found.fixes!.map((f) => f.code)).toEqual(['reuse-tape']);
-    const { what, why } = findingWords(found, { metres: (m) => `${m} m`, student: String });
+    const { what, why } = findingWords(found, speakIn('m'));
     expect(what).toMatch(/^Changing the floor after Class t takes \d/);
     expect(why).toMatch(/of tape off, \d+ m on/);
     const [, later] = withDay([taped, at('v', '12:00', '12:45', { lesson: soon.lesson })]);

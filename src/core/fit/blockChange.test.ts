@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoDesk, lessonWith, period } from '../../content/desk.fixture.ts';
 import { GAMES } from '../../content/games.ts';
+import { speakIn } from '../formats/speak.ts';
 import { moversBetween } from '../groups/continueGroups.ts';
 import { freeze } from '../live/freeze.ts';
 import { applyEdit, gesture } from '../model/edit.ts';
@@ -11,7 +12,7 @@ import { findingWords, fixWords } from '../words/en.ts';
 import { fit } from './fit.ts';
 import type { FitInput } from './fitted.ts';
 
-const speak = { metres: (m: number) => `${m} m`, student: (id: string) => id };
+const speak = speakIn('m');
 const plain = (id: string, phase: 'arrive' | 'water', seconds: number) =>
   Block.parse({ id, phase, title: id, least: seconds, most: seconds, weight: 1 });
 /** A block with a game of that lesson. */

@@ -5,6 +5,7 @@ import { GAMES } from '../../content/games.ts';
 import { validateShapes } from '../arrange/validate.ts';
 import { pickOfGame } from '../formats/hosted.ts';
 import { formatOf } from '../formats/registry.ts';
+import { speakIn } from '../formats/speak.ts';
 import { rectPolygon } from '../geometry/point.ts';
 import { footprint } from '../model/laidPiece.ts';
 import { roomArea } from '../model/room.ts';
@@ -15,7 +16,7 @@ import { cardLineWords, ruleWords } from '../words/rules.en.ts';
 import { fit, fitUnweighed } from './fit.ts';
 import type { FitInput } from './fitted.ts';
 
-const speak = { metres: (m: number) => `${m} m`, student: String };
+const speak = speakIn('m');
 /** The weather round with a game as one more of its stations; every station is large enough for it. */
 const withGame = (gameId: string, more: Record<string, unknown> = {}): FitInput =>
   demoDesk({

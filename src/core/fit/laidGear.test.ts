@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoDesk } from '../../content/desk.fixture.ts';
+import { speakIn } from '../formats/speak.ts';
 import { kindOfLaid, laidNeeds } from '../gear/laidNeeds.ts';
 import { freeze } from '../live/freeze.ts';
 import { gearToCount } from '../live/gearCounts.ts';
@@ -10,7 +11,7 @@ import { fixWords } from '../words/en.ts';
 import { fit } from './fit.ts';
 import type { FitInput } from './fitted.ts';
 
-const speak = { metres: (m: number) => `${m} m`, student: (id: string) => id };
+const speak = speakIn('m');
 const pieces = (kind: LaidKind, count: number) =>
   Array.from({ length: count }, (_, i) => newLaid(kind, `${kind}-${i + 1}`, { x: 2 + (i % 9), y: 2 + Math.floor(i / 9) }));
 const item = (gearKind: string, count: number) => ({

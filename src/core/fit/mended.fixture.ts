@@ -1,11 +1,12 @@
 import { expect } from 'vitest';
+import { speakIn } from '../formats/speak.ts';
 import { applyEdit, type Edit } from '../model/edit.ts';
 import { findingKey } from '../model/finding.ts';
 import { findingWords, fixWords } from '../words/en.ts';
 import { fit } from './fit.ts';
 import type { FitInput } from './fitted.ts';
 
-const speak = { metres: (m: number) => `${m} m`, student: (id: string) => id };
+const speak = speakIn('m');
 
 /** Finding `code` is there, is worded, and every fix offered removes it when it is really applied. */
 export function expectMended(input: FitInput, code: string, least = 1) {

@@ -3,6 +3,7 @@ import { demoDesk, lessonWith } from '../../content/desk.fixture.ts';
 import { GAMES } from '../../content/games.ts';
 import { holesIn } from '../formats/holes.ts';
 import { formatOf } from '../formats/registry.ts';
+import { speakIn } from '../formats/speak.ts';
 import { BANDS } from '../model/band.ts';
 import { applyEdit, type Edit } from '../model/edit.ts';
 import type { BlockId } from '../model/ids.ts';
@@ -127,7 +128,7 @@ describe('rules that a teacher says', () => {
 });
 
 describe('a hole in the rules', () => {
-  const speak = { metres: (m: number) => `${m} m`, student: (id: string) => id };
+  const speak = speakIn('m');
   const withoutRules = (gameId: string, drop: (rule: OwnRule) => boolean) => {
     const input = desk(gameId);
     const games = input.games.map((g) => (g.id === gameId ? { ...g, rules: g.rules.filter((r) => !drop(r)) } : g)) as FitInput['games'];

@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { LESSONS } from '../../content/demo.ts';
 import { demoDesk } from '../../content/desk.fixture.ts';
+import { speakIn } from '../formats/speak.ts';
 import { freeze } from '../live/freeze.ts';
 import { applyEdit } from '../model/edit.ts';
 import { findingWords, fixWords } from '../words/en.ts';
 import { fit } from './fit.ts';
 import type { FitInput } from './fitted.ts';
 
-const speak = { metres: (m: number) => `${m} m`, student: (id: string) => id };
+const speak = speakIn('m');
 
 /** The lesson with the court game, a stored setting changed past every door. */
 function withStored(settings: Record<string, unknown>): FitInput {

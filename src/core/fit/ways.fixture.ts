@@ -1,10 +1,10 @@
-import { metresWords, type Speak } from '../formats/speak.ts';
+import { type Speak, speakIn } from '../formats/speak.ts';
 import type { Fix } from '../model/finding.ts';
 import { fixWords } from '../words/en.ts';
 import { rankWords } from '../words/ways.en.ts';
 import type { RankedWay } from './rankWays.ts';
 
-const speak: Speak = { metres: (m) => metresWords(m, 'm'), student: (id) => id };
+const speak: Speak = speakIn('m');
 
 export const fitWords = (choice: Pick<Fix, 'code' | 'data'>) => fixWords(choice, speak);
 /** The sentence about today's way. */

@@ -1,3 +1,5 @@
+import type { Speak } from './speak.ts';
+
 type Data = Record<string, unknown>;
 
 /** A format's words in one language; words/ collects them. Lengths arrive as words already (…Words). */
@@ -25,6 +27,6 @@ export interface FormatWords {
   /** What happened, for the list of corrections; `play` is the event's court, from 0; `name` says a student's name. */
   events: Record<string, (data: Data, play: number, name: (id: unknown) => string) => string>;
   card: Record<string, (data: Data) => [label: string, text: string]>;
-  findings: Record<string, (data: Data) => { what: string; why: string }>;
-  fixes: Record<string, (data: Data) => string>;
+  findings: Record<string, (data: Data, speak: Speak) => { what: string; why: string }>;
+  fixes: Record<string, (data: Data, speak: Speak) => string>;
 }

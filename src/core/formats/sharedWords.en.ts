@@ -36,11 +36,11 @@ export function standInWords(changes: unknown): string {
 }
 
 /** What the ideas of `roundIdeas` are called, for a format's prefix. */
-export function roundIdeaWords<P extends string>(prefix: P): Record<RoundIdeaCode<P>, FormatWords['fixes'][string]> {
+export function roundIdeaWords<P extends string>(prefix: P): Record<RoundIdeaCode<P>, (data: Data) => string> {
   const words = {
     [`${prefix}-rounds`]: (d: Data) => `Play ${s(n(d, 'count'), 'round')}`,
     [`${prefix}-no-walk`]: (d: Data) => `Skip walk-through and rehearsal: saves ${duration(n(d, 'seconds'))}`,
     [`${prefix}-automatic`]: () => 'Make the round’s length automatic',
   };
-  return words as Record<RoundIdeaCode<P>, FormatWords['fixes'][string]>;
+  return words as Record<RoundIdeaCode<P>, (data: Data) => string>;
 }

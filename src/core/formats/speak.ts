@@ -1,8 +1,20 @@
+import { metresWords, type Units } from './lengths.ts';
+import { measureWords, type Quantity } from './measures.ts';
+
 /** How the shell says numbers and names: units by the school's setting, students by their short names. */
 export interface Speak {
   metres(m: number): string;
+  /** An area, a speed, a weight …, with its unit. */
+  measure(quantity: Quantity, value: number): string;
   student(id: string): string;
 }
+
+/** Speaking in a school's units. */
+export const speakIn = (units: Units, student: (id: string) => string = String): Speak => ({
+  metres: (m) => metresWords(m, units),
+  measure: (quantity, value) => measureWords(quantity, value, units),
+  student,
+});
 
 /** "45 s", "3 min", "15 min 25 s": as it is said in a sentence. */
 export function duration(seconds: number): string {
@@ -16,31 +28,6 @@ export function duration(seconds: number): string {
 export function clockOf(seconds: number): string {
   const s = Math.max(0, Math.round(seconds));
   return `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
-}
-
-/** Metres as "3.8 m" or "12 ft 6 in". */
-export function metresWords(m: number, units: 'm' | 'ft'): string {
-  if (units === 'm') {
-    const cm = Math.round(m * 100);
-    return `${(cm / 100).toFixed(cm % 100 === 0 ? 0 : cm % 10 === 0 ? 1 : 2)} m`;
-  }
-  const inches = Math.round(Math.abs(m) / 0.0254);
-  const sign = m < 0 ? '−' : '';
-  return inches % 12 === 0 ? `${sign}${inches / 12} ft` : `${sign}${Math.floor(inches / 12)} ft ${inches % 12} in`;
-}
-
-/** Metres from "3.8 m", "3,8", "12 ft 6", "12' 6\"", "30 in"; a bare number is in the school's units. NaN where it is none of these. */
-export function readMetres(text: string, units: 'm' | 'ft'): number {
-  const t = text.trim().toLowerCase().replace(',', '.');
-  const number = '(\\d+(?:\\.\\d+)?|\\.\\d+)';
-  const feet = t.match(new RegExp(`^${number}\\s*(?:ft|feet|foot|')(?:\\s*${number}\\s*(?:in|inches|inch|"|'')?)?$`));
-  if (feet) return Number(feet[1]) * 0.3048 + Number(feet[2] ?? 0) * 0.0254;
-  const inches = t.match(new RegExp(`^${number}\\s*(?:in|inches|inch|")$`));
-  if (inches) return Number(inches[1]) * 0.0254;
-  const metric = t.match(new RegExp(`^${number}\\s*(m|cm|metres|meters)?$`));
-  if (!metric) return Number.NaN;
-  if (metric[2] === 'cm') return Number(metric[1]) / 100;
-  return Number(metric[1]) * (metric[2] || units === 'm' ? 1 : 0.3048);
 }
 
 /** "The mat" from "the mat". */

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoDesk, lessonWith } from '../../content/desk.fixture.ts';
 import { fit, fitUnweighed } from '../fit/fit.ts';
 import type { FitInput } from '../fit/fitted.ts';
+import { speakIn } from '../formats/speak.ts';
 import { pairKey } from '../groups/traits.ts';
 import type { Run } from '../model/run.ts';
 import { roleRota } from '../rotation/roleRota.ts';
@@ -128,7 +129,7 @@ describe('stages that a class has met', () => {
     const long = (given: FitInput) => lanes(given).things.find((t) => t.laid === 'lane')!.lengthM;
     expect(long({ ...desk, history })).toBeGreaterThan(long(desk));
     const note = fit({ ...desk, history }).findings.find((f) => f.code === 'lane-own-starts')!;
-    expect(findingWords(note, { metres: String, student: String }).what).toBe('1 student starts further on, 1 at an easier step');
+    expect(findingWords(note, speakIn('m')).what).toBe('1 student starts further on, 1 at an easier step');
     expect(note.fixes!.map((f) => f.code)).toEqual(['same-start']);
     expect(fitUnweighed(desk).findings.some((f) => f.code === 'lane-own-starts')).toBe(false);
   });

@@ -1,7 +1,8 @@
 import type { Caution } from '../adapt/cautions.ts';
 import type { DialCode } from '../adapt/dialKinds.ts';
+import type { Speak } from '../formats/speak.ts';
 import type { DialName } from '../model/adaptation.ts';
-import type { CostTier } from '../model/adaptFigures.ts';
+import type { AdaptFigures, CostTier } from '../model/adaptFigures.ts';
 import type { Demand, PurposeAction } from '../model/demand.ts';
 
 /** Demands of a game, to be read after "needs". */
@@ -79,7 +80,8 @@ export const DIAL_NAME_WORDS: Record<DialName, string> = {
 };
 
 /** A change as an action; `thing` is what it takes, by the name in the closet. It never says for whom. */
-export const DIAL_WORDS: Record<DialCode, (thing: string, data: Record<string, unknown>) => string> = {
+/** What a change is called: the thing it takes in the hand, its figures, and how a school says lengths. */
+export const DIAL_WORDS: Record<DialCode, (thing: string, data: Record<string, unknown>, metres: (m: number) => string) => string> = {
   'nearer-target': () => 'Everyone chooses a distance: near, middle, or far',
   'countdown-signal': () => 'Count down 3, 2, 1 before the stop signal',
   'signs-beside-colours': () => 'Say shapes and numbers along with colors',
@@ -102,10 +104,10 @@ export const DIAL_WORDS: Record<DialCode, (thing: string, data: Record<string, u
   'level-opponent': () => 'The opponent plays at the same height',
   'end-place': () => 'Take a place at the edge of the group',
   'own-object-while-waiting': () => 'Practice with an object of their own instead of waiting',
-  'wider-gaps': (_, d) => `Make every gap at least ${Number(d.toM ?? 0.92).toFixed(2)} m wide`,
+  'wider-gaps': (_, d, metres) => `Make every gap at least ${metres(Number(d.toM ?? 0.92))} wide`,
   'smooth-path': () => 'Keep a flat, clear path',
   'shorter-way': () => 'Shorten the way',
-  'own-lane': (_, d) => `Tape a lane of its own, ${Number(d.widthM ?? 1.5)} m wide`,
+  'own-lane': (_, d, metres) => `Tape a lane of its own, ${metres(Number(d.widthM ?? 1.5))} wide`,
   'room-around': () => 'Others stay an arm’s length and a step away',
   'small-group': () => 'Play in a group of two or three',
   'home-spot': () => 'Play from a home spot',
@@ -179,7 +181,7 @@ const NEEDS: Record<string, string> = {
   'lighter-object': 'a lighter object',
   'softer-object': 'a softer object',
   'object-on-a-stand': 'a stand for the object',
-  'lighter-implement': 'an implement of at most 120 g',
+  'lighter-implement': 'a lighter implement',
   'hand-with-a-face': 'a glove with a face',
   'sounding-target': 'a target that can be heard',
   'own-lane': 'floor for a lane of its own',
@@ -196,20 +198,20 @@ const NEEDS: Record<string, string> = {
 };
 
 /** Cautions in words: local rules, the student's own plan and licensed practice decide. */
-export const CAUTION_WORDS: Record<Caution, string> = {
+const CAUTIONS: Record<Caution, string | ((figures: AdaptFigures, speak: Pick<Speak, 'metres' | 'measure'>) => string)> = {
   'agreed-speed': 'Agree on a speed first; nobody on the floor in its path',
   'brakes-and-belt': 'Brakes on and belt fastened while the task is in one place',
   'care-plan': 'There is a care plan: know where it is before you start',
   'clear-floor': 'Clear the floor of loose gear first',
   'device-in-reach': 'Chair, walker, cane, or talker stays within reach; touch it only with a yes',
-  'frame-width': 'The frame is 0.2 m wider than the chair, leg rests included',
+  'frame-width': ({ frameM }, speak) => `The frame is ${speak.metres(frameM)} wider than the chair, leg rests included`,
   'guide-by-the-arm': 'The student holds the guide’s arm or a band that both hold; never pull',
   'in-sight': 'In sight at all times, never at height',
   'interpreter-in-sight': 'The interpreter needs a clear view and does nothing else',
   'latex-out': 'Keep everything with latex out of the room',
   'loose-objects-from-wheels': 'Keep small loose objects away from wheels',
   'no-flashing': 'Nothing flashes',
-  'nothing-small': 'Nothing under 45 mm, no loose bells, no burst balloons',
+  'nothing-small': ({ mouthMm }, speak) => `Nothing under ${speak.measure('thickness', mouthMm)}, no loose bells, no burst balloons`,
   'quiet-while-sounding': 'Quiet while a sounding object is live',
   'spotter-does-nothing-else': 'Whoever spots does nothing else',
   'spotter-on-the-weaker-side': 'Spot on the weaker side',
@@ -217,6 +219,11 @@ export const CAUTION_WORDS: Record<Caution, string> = {
   'walk-the-area-first': 'Walk the area and its edges together first',
   'way-out-and-back': 'Agree on a way out and a way back',
 };
+/** A caution by the school's own figures. */
+export function cautionWords(caution: Caution, figures: AdaptFigures, speak: Pick<Speak, 'metres' | 'measure'>): string {
+  const words = CAUTIONS[caution];
+  return typeof words === 'string' ? words : words(figures, speak);
+}
 
 /** What kinds of changes are called where their order of cost is set. */
 export const COST_TIER_WORDS: Record<CostTier, string> = {

@@ -194,7 +194,7 @@ export function findingWords(finding: Pick<Finding, 'code' | 'data' | 'at'>, spe
   const shared: Says<Sentence> | undefined = FINDINGS[finding.code as FindingCode];
   if (!words && shared) return withLimit(shared(finding.data, speak), finding.data);
   if (!words) throw new RangeError(`finding without words: ${finding.code}`);
-  return withLimit(words(withLengths({ ...finding.at, ...finding.data }, speak)), finding.data);
+  return withLimit(words(withLengths({ ...finding.at, ...finding.data }, speak), speak), finding.data);
 }
 
 /** What a fix is called. RangeError for a code without words. */
@@ -203,7 +203,7 @@ export function fixWords(fix: Pick<Fix, 'code' | 'data'>, speak: Speak): string 
   const shared: Says<string> | undefined = FIXES[fix.code as FixCode];
   if (!words && shared) return shared(fix.data, speak);
   if (!words) throw new RangeError(`fix without words: ${fix.code}`);
-  return words(withLengths(fix.data, speak));
+  return words(withLengths(fix.data, speak), speak);
 }
 
 /** What a fix changes: the two numbers of the lesson that change most, else the room it leaves, else that nothing else does. */

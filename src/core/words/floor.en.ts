@@ -35,7 +35,7 @@ const OUTLINE_PROBLEMS: Record<OutlineProblem['code'], (at: string) => string> =
   open: (at) => `The outline is open: its ends are at ${at}. Close it, then save again.`,
   crosses: (at) => `Two walls cross, those that begin at ${at}. A room's outline must not cross itself.`,
   'too-many-corners': (at) => `The outline has ${at} corners; 64 are the most.`,
-  'wrong-scale': (at) => `The room would be ${at}; 3 to 100 m are sound. Choose another unit.`,
+  'wrong-scale': (at) => `The room would be ${at}; 3 to 100 m (10 to 328 ft) are sound. Choose another unit.`,
 };
 /** What is wrong with a drawing, and what to do. */
 export const outlineProblemWords = (problem: OutlineProblem): string => OUTLINE_PROBLEMS[problem.code]('at' in problem ? problem.at : '');

@@ -1,19 +1,19 @@
-import { listed } from '../formats/speak.ts';
+import { listed, type Speak } from '../formats/speak.ts';
 import type { StandInChange } from '../gear/standIns.ts';
 import type { Gear } from '../model/gear.ts';
 import type { GearProperties } from '../model/gearKind.ts';
 
-/** What gear is like, property by property, each in a few words; lengths in the school's units. */
-export function likenessWords(p: GearProperties, say: (metres: number) => string): { key: keyof GearProperties; words: string }[] {
+/** What gear is like, property by property, each in a few words, in the school's units. */
+export function likenessWords(p: GearProperties, speak: Pick<Speak, 'metres' | 'measure'>): { key: keyof GearProperties; words: string }[] {
   const words: [keyof GearProperties, string | number | false | undefined][] = [
-    ['diameterM', p.diameterM && `${say(p.diameterM)} across`],
-    ['lengthM', p.lengthM && `${say(p.lengthM)} long`],
-    ['massG', p.massG && (p.massG < 1000 ? `${p.massG} g` : `${p.massG / 1000} kg`)],
+    ['diameterM', p.diameterM && `${speak.metres(p.diameterM)} across`],
+    ['lengthM', p.lengthM && `${speak.metres(p.lengthM)} long`],
+    ['massG', p.massG && speak.measure('mass', p.massG)],
     ['firmness', p.firmness],
     ['bounce', p.bounce && `${p.bounce === 'none' ? 'no' : p.bounce} bounce`],
     ['flight', p.flight && (p.flight === 'floats' ? 'floats' : `flies ${p.flight}`)],
-    ['faceWidthM', p.faceWidthM && `face ${say(p.faceWidthM)}`],
-    ['gripMm', p.gripMm && `grip ${p.gripMm} mm`],
+    ['faceWidthM', p.faceWidthM && `face ${speak.metres(p.faceWidthM)}`],
+    ['gripMm', p.gripMm && `grip ${speak.measure('thickness', p.gripMm)}`],
     ['sound', p.sound && p.sound !== 'none' && `${p.sound} sound`],
     ['colour', p.colour],
     ['texture', p.texture],
@@ -25,13 +25,13 @@ export function likenessWords(p: GearProperties, say: (metres: number) => string
 }
 
 /** What must not be done with an item, sentence by sentence without a full stop. */
-export function limitWords(limits: Gear['limits'] = {}): string[] {
-  const { hits, loadKg, loudestDb, smallestMm } = limits;
+export function limitWords(limits: Gear['limits'], speak: Pick<Speak, 'measure'>): string[] {
+  const { hits, loadKg, loudestDb, smallestMm } = limits ?? {};
   return [
     ...(hits?.length ? [`Used to hit only: ${hits.join(', ')}`] : []),
-    ...(loadKg === undefined ? [] : [`Carries at most ${loadKg} kg`]),
+    ...(loadKg === undefined ? [] : [`Carries at most ${speak.measure('load', loadKg)}`]),
     ...(loudestDb === undefined ? [] : [`At most ${loudestDb} dB loud`]),
-    ...(smallestMm === undefined ? [] : [`Its smallest loose part is ${smallestMm} mm`]),
+    ...(smallestMm === undefined ? [] : [`Its smallest loose part is ${speak.measure('thickness', smallestMm)}`]),
   ];
 }
 

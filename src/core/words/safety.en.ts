@@ -55,7 +55,7 @@ export const SAFETY_FINDINGS = {
   }),
   'start-too-far': (d, speak) => ({
     what: `${counted(n(d, 'count'), 'start')} too far from what is grabbed`,
-    why: `From ${speak.metres(n(d, 'found'))} two students meet head down at ${n(d, 'speed').toFixed(1)} m/s; at most ${speak.metres(n(d, 'wanted'))}. ${LOCAL}`,
+    why: `From ${speak.metres(n(d, 'found'))} two students meet head down at ${speak.measure('speed', n(d, 'speed'))}; at most ${speak.metres(n(d, 'wanted'))}. ${LOCAL}`,
   }),
   'start-too-near': (d, speak) => ({
     what: `${counted(n(d, 'count'), 'start')} too near to what is grabbed`,
@@ -69,9 +69,9 @@ export const SAFETY_FINDINGS = {
     what: 'Outside, and no water in this lesson',
     why: 'Heat and thirst come before they are felt. Local rules decide when play outside stops.',
   }),
-  crowded: (d) => ({
-    what: `${n(d, 'found').toFixed(1)} m² of floor for each of ${n(d, 'playing')}`,
-    why: `${capital(String(d.vigour))} play at this grade needs ${n(d, 'wanted').toFixed(1)} m² per student. ${LOCAL}`,
+  crowded: (d, speak) => ({
+    what: `${speak.measure('area', n(d, 'found'))} of floor for each of ${n(d, 'playing')}`,
+    why: `${capital(String(d.vigour))} play at this grade needs ${speak.measure('area', n(d, 'wanted'))} per student. ${LOCAL}`,
   }),
   unseen: (d) => ({
     what: `You can’t see all of ${(d.names as string[]).map(laidWords).slice(0, 3).join(', ')} from your spot`,

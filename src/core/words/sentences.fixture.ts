@@ -1,9 +1,10 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
+import { metresWords, type Units } from '../formats/lengths.ts';
+import { speakIn } from '../formats/speak.ts';
 import { FINDING_CODES, FIX_CODES } from '../model/findingCodes.ts';
 import { FORMAT_WORDS, findingWords, fixWords } from './en.ts';
 
-const speak = { metres: (m: number) => `${m} m`, student: () => 'Bram U.' };
 const LISTS = /^(places|stations|apart|together|names|wheels|groups|feeders|guards|titles|list|promised|changes|cards|kinds|picks|ids)$/;
 /** Names of people, games and gear as they are written: capitals that a sentence must keep. */
 const NAMES: Record<string, string> = {
@@ -32,14 +33,14 @@ const KEYS: readonly string[] = [
 ];
 
 /** Data in which every number is `count` and every list has so many entries; what is asked for is there. */
-export function countedData(count: number, more: Record<string, unknown> = {}): Record<string, unknown> {
+export function countedData(count: number, more: Record<string, unknown> = {}, units: Units = 'm'): Record<string, unknown> {
   /** A name or a list where words want one, a number where they want that. */
   const both = <T extends object>(thing: T): T => Object.defineProperty(thing, 'valueOf', { value: () => count });
   const value = (key: string): unknown => {
     if (key === 'promised') return Array.from({ length: count }, () => ({ to: 'Grade 5a', count }));
     if (LISTS.test(key)) return both(Array.from({ length: count }, (_, i) => (key === 'groups' ? i : 'Nine Mills')));
     if (key === 'say') return { code: 'own', data: { text: 'Walk back' } };
-    if (/Words$/.test(key)) return `${count} m`;
+    if (/Words$/.test(key)) return metresWords(count, units);
     if (/^(from|to|a|b|title)$/.test(key)) return both(new String(NAMES[key]));
     return NAMES[key] ?? count;
   };
@@ -62,25 +63,26 @@ function said(from: string, make: () => string, mute: Set<string>): Sentence[] {
   }
 }
 
-/** Every finding, fix, card line, event and summary of every format and of none, with counts of 0, 1 and 2. `mute`: those that counts alone cannot make. */
-export function everySentence(): { sentences: Sentence[]; mute: string[] } {
+/** Every finding, fix, card line, event and summary of every format and of none, with counts of 0, 1 and 2, in a school's units. `mute`: those that counts alone cannot make. */
+export function everySentence(units: Units = 'm'): { sentences: Sentence[]; mute: string[] } {
   const mute = new Set<string>();
+  const speak = speakIn(units, () => 'Bram U.');
   const sentences = [0, 1, 2].flatMap((count) => {
-    const data = countedData(count);
+    const data = countedData(count, {}, units);
     const two = (s: { what: string; why: string }) => `${s.what}. ${s.why}`;
     return [
       ...FINDING_CODES.flatMap((code) => {
         const own =
           code === 'rotation-overflow'
-            ? countedData(count, { groups: count, stations: count })
+            ? countedData(count, { groups: count, stations: count }, units)
             : code === 'groups-evened'
-              ? countedData(count, { moved: ['a'] })
+              ? countedData(count, { moved: ['a'] }, units)
               : data;
         return said(`finding ${code} ${count}`, () => two(findingWords({ code, at: {}, data: own }, speak)), mute);
       }),
       ...FIX_CODES.flatMap((code) => said(`fix ${code} ${count}`, () => fixWords({ code, data }, speak), mute)),
       ...Object.entries(FORMAT_WORDS).flatMap(([format, words]) => {
-        const own = countedData(count, { format });
+        const own = countedData(count, { format }, units);
         return [
           ...Object.keys(words.findings).flatMap((code) =>
             said(`${format} finding ${code} ${count}`, () => two(findingWords({ code, at: {}, data: own }, speak)), mute),

@@ -39,6 +39,12 @@ describe('every sentence with counts of 0, 1 and 2', () => {
       ),
     ).toEqual([]);
   });
+  it('says nothing in meters where the school measures in feet', () => {
+    const inFeet = everySentence('ft').sentences;
+    expect(inFeet).toHaveLength(sentences.length);
+    expect(inFeet.filter((s) => /\d (?:m|cm|mm|km|g|kg|m²|m\/s)\b|m²|\bmeters?\b/.test(s.text))).toEqual([]);
+    expect(inFeet.filter((s) => /\d sq ft\b/.test(s.text)).length).toBeGreaterThan(5);
+  });
   it('says percent closed up and units with a space', () => {
     expect(wrong((t) => t.match(/\d %|\d(?:m|s|min|ft)\b/))).toEqual([]);
   });

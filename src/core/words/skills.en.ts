@@ -1,4 +1,5 @@
 import type { Advice } from '../adapt/progress.ts';
+import { lengthsIn } from '../formats/lengths.ts';
 import { AXES, type Axis, type Cell, type Prompt, type Skill, type SkillLadder } from '../model/skillLadder.ts';
 
 /** What families of skills are called. */
@@ -41,7 +42,7 @@ type Metres = (metres: number) => string;
 
 /** The value that a ladder has at an index of one axis. */
 export const valueWords = (ladder: SkillLadder, axis: Axis, index: number, metres: Metres): string =>
-  axis === 'distance' ? distanceWords(ladder.distance[index], metres) : ladder[axis][index];
+  axis === 'distance' ? distanceWords(ladder.distance[index], metres) : lengthsIn(ladder[axis][index], metres);
 
 const distanceWords = (m: number, metres: Metres) => (m === 0 ? 'on the spot' : metres(m));
 

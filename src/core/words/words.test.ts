@@ -6,12 +6,13 @@ import { CLASSROOM } from '../fit/everyRoom.fixture.ts';
 import { fit } from '../fit/fit.ts';
 import type { FitInput } from '../fit/fitted.ts';
 import type { FormatWords } from '../formats/formatWords.ts';
+import { metresWords, readMetres } from '../formats/lengths.ts';
 import { formatOf } from '../formats/registry.ts';
-import { duration, metresWords, ranges, readMetres } from '../formats/speak.ts';
+import { duration, ranges, speakIn } from '../formats/speak.ts';
 import { FINDING_CODES, FIX_CODES } from '../model/findingCodes.ts';
 import { callWords, changeWords, FORMAT_WORDS, findingWords, fixWords, INPUT_WORDS, inputWords } from './en.ts';
 
-const speak = { metres: (m: number) => `${m} m`, student: (id: string) => id };
+const speak = speakIn('m');
 /** Every number and list that a sentence may be about. */
 const data: Record<string, unknown> = {
   ...Object.fromEntries(

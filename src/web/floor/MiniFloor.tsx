@@ -3,6 +3,7 @@ import type { LaidPiece } from '../../core/model/laidPiece.ts';
 import type { Piece } from '../../core/model/piece.ts';
 import type { Room } from '../../core/model/room.ts';
 import { boxOf, meetingPoint } from '../../core/model/shape.ts';
+import { useUnits } from '../parts/units.ts';
 import { StillThing } from './LaidDrawing.tsx';
 import { PieceTape } from './PieceTape.tsx';
 import { RoomPaint } from './RoomPaint.tsx';
@@ -26,6 +27,7 @@ export function MiniFloor({
   width: number;
   height: number;
 }) {
+  const units = useUnits();
   const scale = scaleFor(room, width, height, 4);
   const tiny = scale.k < TINY;
   const box = boundsOf(room.outline);
@@ -35,7 +37,7 @@ export function MiniFloor({
       height={height}
       className="block"
       role="img"
-      aria-label={`${room.name}, ${box.width} by ${box.depth} meters, ${pieces.length} areas`}
+      aria-label={`${room.name}, ${units.say(box.width)} by ${units.say(box.depth)}, ${pieces.length} areas`}
     >
       <RoomPaint room={tiny ? { ...room, painted: [] } : room} scale={scale} labels={false} />
       {pieces.map((p, i) => (

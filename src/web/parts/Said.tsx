@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import type { Quantity } from '../../core/formats/measures.ts';
 import { useUnits } from './units.ts';
 import { useCommit } from './useCommit.ts';
 
@@ -101,6 +102,22 @@ export function SaidChoice<T extends string>({
 export function SaidLength({ value, onPut, ...shared }: Shared & { value: number; onPut(metres: number): Promise<unknown> }) {
   const units = useUnits();
   return <SaidText {...shared} value={units.say(value)} onCommit={(text) => onPut(units.read(text))} />;
+}
+
+/** An area, a speed, a weight …, or its least and most, inside a sentence, in the school's unit. */
+export function SaidMeasure({
+  quantity,
+  value,
+  onPut,
+  ...shared
+}: Shared & {
+  quantity: Quantity;
+  value: number | readonly [number, number];
+  onPut(value: number | [number, number]): Promise<unknown>;
+}) {
+  const units = useUnits();
+  const read = (text: string) => (typeof value === 'number' ? units.readMeasure(quantity, text) : units.readSpan(quantity, text));
+  return <SaidText {...shared} value={units.measure(quantity, value)} onCommit={(text) => onPut(read(text))} />;
 }
 
 /** What is so or not, inside a sentence. */

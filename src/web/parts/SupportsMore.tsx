@@ -4,14 +4,16 @@ import { DEMANDS, type Demand } from '../../core/model/demand.ts';
 import { DEMAND_WORDS, DIAL_WORDS } from '../../core/words/adapt.en.ts';
 import { ChoiceField } from './CommitField.tsx';
 import type { SupportsChange, SupportsKnown } from './SupportsEditor.tsx';
+import { useUnits } from './units.ts';
 
 const ABLE = ['not now', 'some', 'much', 'fully'];
 const CODES = [...Object.keys(DIAL_KINDS), ...PIECE_CODES].filter((c) => c !== 'another-task') as DialCode[];
-const wordsOf = (code: string) => DIAL_WORDS[code as DialCode]?.('another one', {}) ?? code;
 
 /** What a teacher knows better than the supports say, limits beside theirs, and changes that a student likes or refuses. */
 export function SupportsMore({ name, known, put }: { name: string; known: SupportsKnown; put(change: SupportsChange): Promise<unknown> }) {
   const { refined = {}, limits = [], wishes = {} } = known;
+  const units = useUnits();
+  const wordsOf = (code: string) => DIAL_WORDS[code as DialCode]?.('another one', {}, units.say) ?? code;
   const ability = abilityOf({ id: 'one', ...known, refined: undefined });
   const wish = (list: 'likes' | 'refuses', code: string, isIn: boolean) => {
     const rest = (wishes[list] ?? []).filter((c) => c !== code);

@@ -74,7 +74,7 @@ export const advanceCourtWords = {
     }),
     'courts-on-paint': (d) => ({
       what: `${s(n(d, 'courts'), 'court')} on painted lines`,
-      why: `${Math.round(n(d, 'metres'))} m are painted there already and need no tape.`,
+      why: `${t(d, 'metresWords')} are painted there already and need no tape.`,
     }),
     'court-does-not-fit': (d) => ({
       what: `${n(d, 'placed')} of ${s(n(d, 'wanted'), 'court')} ${n(d, 'placed') === 1 ? 'fits' : 'fit'} on the floor`,

@@ -124,9 +124,9 @@ export const chaseWords = {
     'score-crossings': () => ['Score', 'Count everyone’s crossings together'],
   },
   findings: {
-    'chase-no-floor': (d) => ({
-      what: `${n(d, 'found')} m² for each student to run on`,
-      why: `At least ${n(d, 'wanted')} m² each is needed, clear of walls and everything that stands there.`,
+    'chase-no-floor': (d, speak) => ({
+      what: `${speak.measure('area', n(d, 'found'))} for each student to run on`,
+      why: `At least ${speak.measure('area', n(d, 'wanted'))} each is needed, clear of walls and everything that stands there.`,
     }),
     'chase-out-long': (d) => ({
       what: `${s(n(d, 'hunters'), 'hunter')}: up to ${duration(n(d, 'seconds'))} out of play`,

@@ -68,9 +68,9 @@ export const targetClashWords = {
     'aim-low': () => ['Safety', 'Aim below the waist, and never at a person who feeds or guards'],
   },
   findings: {
-    'clash-no-floor': (d) => ({
-      what: `${n(d, 'found')} m² for each student`,
-      why: `At least ${n(d, 'wanted')} m² each is needed, clear of walls and everything that stands there.`,
+    'clash-no-floor': (d, speak) => ({
+      what: `${speak.measure('area', n(d, 'found'))} for each student`,
+      why: `At least ${speak.measure('area', n(d, 'wanted'))} each is needed, clear of walls and everything that stands there.`,
     }),
     'clash-hard': (d) => ({
       what: `The ${many(t(d, 'gearKind'))} aren’t soft`,

@@ -1,3 +1,4 @@
+import { speakIn } from '../../../core/formats/speak.ts';
 import type { Gear } from '../../../core/model/gear.ts';
 import {
   BOUNCES,
@@ -16,17 +17,17 @@ import { useUnits } from '../../parts/units.ts';
 
 type Key = keyof GearProperties;
 /** Each property in the order of the sentence: its name, what stands after its value, what it may be. */
-const FACTS: [Key, string, string, readonly string[] | 'length' | 'number' | 'text'][] = [
+const FACTS: [Key, string, string, readonly string[] | 'length' | 'mass' | 'thickness' | 'text'][] = [
   ['diameterM', 'Across', 'across', 'length'],
   ['lengthM', 'Length', 'long', 'length'],
-  ['massG', 'Weight (g)', 'g', 'number'],
+  ['massG', 'Weight', '', 'mass'],
   ['firmness', 'Firmness', '', FIRMNESS],
   ['bounce', 'Bounce', '', BOUNCES],
   ['flight', 'Flight', '', FLIGHTS],
   ['colour', 'Color', '', 'text'],
   ['sound', 'Sound', '', SOUNDS],
   ['faceWidthM', 'Face width', 'wide face', 'length'],
-  ['gripMm', 'Grip (mm)', 'mm grip', 'number'],
+  ['gripMm', 'Grip', 'grip', 'thickness'],
   ['texture', 'Texture', '', 'text'],
   ['tether', 'Tether', '', TETHERS],
   ['latex', 'Latex', '', LATEX],
@@ -46,11 +47,11 @@ export function GearFacts({ gear, kinds, save, attempt }: Props) {
   const units = useUnits();
   const typical: GearProperties = kinds.find((k) => k.kind === gear.gearKind)?.typical ?? {};
   const isKnown = ([key]: (typeof FACTS)[number]) => gear[key] !== undefined || typical[key] !== undefined;
-  const wordsOf = (key: Key, value: string) => likenessWords({ [key]: value }, units.say)[0]?.words ?? NONE_WORDS[key] ?? value;
+  const wordsOf = (key: Key, value: string) => likenessWords({ [key]: value }, speakIn(units.units))[0]?.words ?? NONE_WORDS[key] ?? value;
   const put = (key: Key, value: unknown) => save(gear, { [key]: value });
   const fact = ([key, label, after, what]: (typeof FACTS)[number]) => {
     const own = gear[key];
-    if (Array.isArray(what)) {
+    if (typeof what !== 'string') {
       const usual = typical[key];
       return (
         <SaidChoice
@@ -65,12 +66,13 @@ export function GearFacts({ gear, kinds, save, attempt }: Props) {
         />
       );
     }
-    const say = (value: GearProperties[Key]) => (value === undefined ? '' : what === 'length' ? units.say(Number(value)) : String(value));
+    const say = (value: GearProperties[Key]) => {
+      if (value === undefined || what === 'text') return String(value ?? '');
+      return what === 'length' ? units.say(Number(value)) : units.measure(what, Number(value));
+    };
     const read = (text: string) => {
-      if (what === 'length') return units.read(text);
       if (what === 'text') return text.trim();
-      if (!(Number(text) > 0)) throw new Error(`"${text}" is not a number.`);
-      return Number(text);
+      return what === 'length' ? units.read(text) : units.readMeasure(what, text);
     };
     return (
       <>
@@ -78,7 +80,6 @@ export function GearFacts({ gear, kinds, save, attempt }: Props) {
           {...{ label }}
           value={say(own)}
           usual={typical[key] === undefined ? `${label.toLowerCase()} not said` : `typically ${say(typical[key])}`}
-          {...(what === 'number' ? { inputMode: 'numeric' as const } : {})}
           onCommit={(text) => put(key, text.trim() === '' ? undefined : read(text))}
         />
         {after && (isKnown([key, label, after, what]) ? ` ${after}` : '')}

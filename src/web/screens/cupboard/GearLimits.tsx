@@ -1,15 +1,18 @@
+import type { Quantity } from '../../../core/formats/measures.ts';
 import type { Gear } from '../../../core/model/gear.ts';
 import type { GearFamily } from '../../../core/model/gearKind.ts';
 import { limitWords } from '../../../core/words/gear.en.ts';
+import { readAboveZero } from '../../parts/readNumber.ts';
 import { SaidText } from '../../parts/Said.tsx';
+import { useUnits } from '../../parts/units.ts';
 
 /** What is hit. */
 const HIT: readonly GearFamily[] = ['balloon', 'ball', 'thrown object', 'cloth or rope'];
 type Limit = 'loadKg' | 'loudestDb' | 'smallestMm';
-const LIMITS: [Limit, string, string, string][] = [
-  ['loadKg', 'Carries at most (kg)', 'It carries at most', 'kg'],
+const LIMITS: [Limit, string, string, Quantity | 'dB loud'][] = [
+  ['loadKg', 'Carries at most', 'It carries at most', 'load'],
   ['loudestDb', 'At most as loud as (dB)', 'It is at most', 'dB loud'],
-  ['smallestMm', 'Smallest loose part (mm)', 'Its smallest loose part is', 'mm'],
+  ['smallestMm', 'Smallest loose part', 'Its smallest loose part is', 'thickness'],
 ];
 
 interface Props {
@@ -23,26 +26,29 @@ export function GearLimits({ gear, save, attempt }: Props) {
   const limits = gear.limits ?? {};
   const put = (change: Partial<NonNullable<Gear['limits']>>) => save(gear, { limits: { ...limits, ...change } });
   const hits = limits.hits ?? [];
-  const known = limitWords(limits);
+  const units = useUnits();
+  const known = limitWords(limits, units);
+  const say = (value: number | undefined, quantity: Quantity | 'dB loud') => {
+    if (value === undefined) return '';
+    return quantity === 'dB loud' ? String(value) : units.measure(quantity, value);
+  };
+  const read = (text: string, quantity: Quantity | 'dB loud') =>
+    quantity === 'dB loud' ? readAboveZero(text) : units.readMeasure(quantity, text);
   return (
     <details className="mt-2 border-t pt-2">
       <summary className="cursor-pointer py-1">
         <span className="head text-base">Limits</span>{' '}
         <span className={known.length ? 'text-caution' : 'text-muted'}>{known.join('; ') || 'none said'}</span>
       </summary>
-      {LIMITS.map(([key, label, before, after]) => (
+      {LIMITS.map(([key, label, before, quantity]) => (
         <p key={key} className="leading-8">
           {before}{' '}
           <SaidText
             {...{ label }}
-            inputMode="decimal"
-            value={limits[key] === undefined ? '' : String(limits[key])}
-            onCommit={(t) => {
-              if (t.trim() !== '' && !(Number(t) >= 0)) throw new Error(`"${t}" is not a number.`);
-              return put({ [key]: t.trim() === '' ? undefined : Number(t) });
-            }}
-          />{' '}
-          {limits[key] === undefined ? '' : after}.
+            value={say(limits[key], quantity)}
+            onCommit={(t) => put({ [key]: t.trim() === '' ? undefined : read(t, quantity) })}
+          />
+          {quantity === 'dB loud' && limits[key] !== undefined && ' dB loud'}.
         </p>
       ))}
       <fieldset>

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { measuresIn } from '../../../core/formats/measures.ts';
 import { counted, money } from '../../../core/formats/speak.ts';
 import { making } from '../../../core/gear/homeMade.ts';
 import type { Gear } from '../../../core/model/gear.ts';
@@ -7,6 +8,7 @@ import type { HomeMade } from '../../../core/model/homeMade.ts';
 import { limitWords } from '../../../core/words/gear.en.ts';
 import { call, problemWords } from '../../api.ts';
 import { Problem } from '../../parts/Problem.tsx';
+import { useUnits } from '../../parts/units.ts';
 
 /** Things that a school can make: how many from what is there, what else it takes, how, how long; once made they are in the closet. */
 export function MakeIt({ gear, onMade }: { gear: readonly Gear[]; onMade(): Promise<void> }) {
@@ -40,6 +42,9 @@ const possible = (thing: HomeMade, gear: readonly Gear[]): string => {
 };
 
 function Recipe({ thing, gear, onMade }: { thing: HomeMade; gear: readonly Gear[]; onMade(): Promise<void> }) {
+  const units = useUnits();
+  const limits = limitWords(thing.limits, units);
+  const said = (ours: string) => measuresIn(ours, units.units);
   const [text, setText] = useState('1');
   const [problem, setProblem] = useState('');
   const count = /^\d+$/.test(text.trim()) ? Math.min(200, Math.max(1, Number(text))) : 1;
@@ -57,7 +62,7 @@ function Recipe({ thing, gear, onMade }: { thing: HomeMade; gear: readonly Gear[
         <ul>
           {materials.map((m) => (
             <li key={m.what} className={m.short ? 'text-stop' : ''}>
-              {m.count} × {m.what}
+              {m.count} × {said(m.what)}
               {m.have !== undefined && (
                 <span className="text-muted">
                   {' '}
@@ -92,13 +97,13 @@ function Recipe({ thing, gear, onMade }: { thing: HomeMade; gear: readonly Gear[
         <h3 className="text-base">How</h3>
         <ol className="list-decimal pl-5">
           {thing.steps.map((step) => (
-            <li key={step}>{step}</li>
+            <li key={step}>{said(step)}</li>
           ))}
         </ol>
         <p className="mt-1">
-          <b>Before every use:</b> {thing.check}.
+          <b>Before every use:</b> {said(thing.check)}.
         </p>
-        {limitWords(thing.limits).length > 0 && <p className="text-caution">{limitWords(thing.limits).join('. ')}.</p>}
+        {limits.length > 0 && <p className="text-caution">{limits.join('. ')}.</p>}
         <p className="text-xs text-muted">A proposal. Local rules and your own judgment decide what is used with students.</p>
       </div>
     </div>

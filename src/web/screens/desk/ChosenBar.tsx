@@ -52,13 +52,13 @@ function OnePlace({
       <span className="head max-w-52 truncate text-base">{name}</span>
       <Field
         word="from the west wall"
-        label={`${label}: meters from the west wall`}
+        label={`${label}: distance from the west wall`}
         value={units.say(at.x)}
         onCommit={(text) => edits.place(id, { x: units.read(text), y: at.y })}
       />
       <Field
         word="from the south wall"
-        label={`${label}: meters from the south wall`}
+        label={`${label}: distance from the south wall`}
         value={units.say(at.y)}
         onCommit={(text) => edits.place(id, { x: at.x, y: units.read(text) })}
       />
@@ -90,13 +90,13 @@ function OneLaid({ piece, units, edits, onMore }: { piece: LaidPiece; units: Uni
       <span className="head max-w-32 truncate text-base">{name}</span>
       <Field
         word="west"
-        label={`${name}: meters from the west wall`}
+        label={`${name}: distance from the west wall`}
         value={units.say(piece.x)}
         onCommit={(t) => set({ x: units.read(t) }, `move ${name}`)}
       />
       <Field
         word="south"
-        label={`${name}: meters from the south wall`}
+        label={`${name}: distance from the south wall`}
         value={units.say(piece.y)}
         onCommit={(t) => set({ y: units.read(t) }, `move ${name}`)}
       />

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { keysFor, orderFor } from '../../../core/adapt/ladder.ts';
-import { readMetres } from '../../../core/formats/speak.ts';
+import { readMetres } from '../../../core/formats/lengths.ts';
 import { AXES, type Axis, SkillLadder } from '../../../core/model/skillLadder.ts';
 import { inputWords } from '../../../core/words/facts.en.ts';
 import { AXIS_WORDS, SKILL_WORDS } from '../../../core/words/skills.en.ts';

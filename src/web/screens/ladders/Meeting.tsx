@@ -52,7 +52,7 @@ function Page({ classId, studentId, shown }: { classId: string; studentId: strin
   const student = shown.data.students.find((s) => s.id === studentId);
   const known = shown.data.ratings.find((r) => r.studentId === studentId);
   if (!student || !known) return <main className="p-6">This student is not in the class any more.</main>;
-  const names: DialNames = { gear, homeMade, adults: school.adults ?? [], students: [] };
+  const names: DialNames = { gear, homeMade, adults: school.adults ?? [], students: [], school };
   const who = named ? `${student.givenName} ${student.familyName}` : initialsOf(student, shown.data.students);
   return (
     <>

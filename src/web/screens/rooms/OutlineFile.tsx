@@ -93,7 +93,8 @@ export function OutlineFile({
         <div className="mt-3">
           <MiniFloor room={{ ...room, outline: read.outline, doors: [], fixed: [], painted: [] }} pieces={[]} width={380} height={220} />
           <p className="mt-1">
-            {units.say(size.width)} × {units.say(size.depth)}, {read.outline.length} corners, {Math.round(areaOf(read.outline))} m² of floor
+            {units.say(size.width)} × {units.say(size.depth)}, {read.outline.length} corners,{' '}
+            {units.measure('area', Math.round(areaOf(read.outline)))} of floor
           </p>
         </div>
       )}

@@ -5,6 +5,7 @@ import type { Room } from '../../../core/model/room.ts';
 import { wallNames } from '../../../core/words/floor.en.ts';
 import { Problem } from '../../parts/Problem.tsx';
 import { SaidLength } from '../../parts/Said.tsx';
+import { useUnits } from '../../parts/units.ts';
 import { OutlineFile } from './OutlineFile.tsx';
 import { Remove, type SaveRoom } from './RoomParts.tsx';
 
@@ -24,6 +25,7 @@ interface Props {
 
 /** The outline: two measures for a rectangle; any other corner by corner, each by its distances from west and south. */
 export function OutlineRows({ room, save, corner, onCorner, problem, attempt }: Props) {
+  const units = useUnits();
   const size = boundsOf(room.outline);
   const [fromFile, setFromFile] = useState(false);
   const rectangle = isRectangle(room.outline);
@@ -55,7 +57,7 @@ export function OutlineRows({ room, save, corner, onCorner, problem, attempt }: 
         <>
           <h2 className="flex justify-between border-b-2 border-paint pb-0.5 text-base">
             <span>Corners</span>
-            <span className="font-normal text-muted">{Math.round(areaOf(room.outline))} m² of floor</span>
+            <span className="font-normal text-muted">{units.measure('area', Math.round(areaOf(room.outline)))} of floor</span>
           </h2>
           <ol>
             {room.outline.map((p, i) => (

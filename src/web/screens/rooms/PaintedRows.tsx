@@ -6,6 +6,7 @@ import type { Room } from '../../../core/model/room.ts';
 import { call, freshId } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
 import { SaidChoice, SaidLength, SaidText } from '../../parts/Said.tsx';
+import { useUnits } from '../../parts/units.ts';
 import { useTry } from '../../parts/useTry.ts';
 import { Remove, RoomPart, type SaveRoom } from './RoomParts.tsx';
 
@@ -31,6 +32,7 @@ function centred(room: Room, kind: PaintedKind): PaintedSet {
 export function PaintedRows({ room, save }: { room: Room; save: SaveRoom }) {
   const [problem, attempt] = useTry();
   const kinds = useQuery({ queryKey: ['painted-lines'], queryFn: () => call<PaintedKind[]>('GET', '/painted-lines') }).data ?? [];
+  const units = useUnits();
   const [key, setKey] = useState('');
   const kind = kinds.find((k) => k.key === key) ?? kinds[0];
   const put = (id: string, change: (set: PaintedSet) => Partial<PaintedSet>) =>
@@ -85,7 +87,7 @@ export function PaintedRows({ room, save }: { room: Room; save: SaveRoom }) {
           <ChoiceField
             label="Lines by size"
             value={kind?.key ?? ''}
-            options={kinds.map((k) => [k.key, k.name] as const)}
+            options={kinds.map((k) => [k.key, `${k.name}, ${units.say(k.widthM)} × ${units.say(k.depthM)}`] as const)}
             onPick={(k) => setKey(k)}
           />
         </div>

@@ -113,10 +113,10 @@ export function SetOutFigures({
           onCommit={(t) => settings.setRate('secondsPerMark', within(t, 1, 300))}
         />
         <CommitField
-          label="Seconds per meter of tape"
+          label={`Seconds per ${units.units === 'm' ? 'meter' : 'foot'} of tape`}
           inputMode="decimal"
-          value={String(settings.rates.secondsPerTapeM)}
-          onCommit={(t) => settings.setRate('secondsPerTapeM', within(t, 0.1, 120))}
+          value={units.measure('pace', settings.rates.secondsPerTapeM)}
+          onCommit={(t) => settings.setRate('secondsPerTapeM', within(String(units.readMeasure('pace', t)), 0.1, 120))}
         />
       </div>
     </section>

@@ -1,21 +1,22 @@
 import { type FloorChangeFigures, HOUSE_FLOOR_CHANGE } from '../../../core/model/floorChangeFigures.ts';
 import { floorChangeFigures } from '../../../core/model/school.ts';
 import { readAboveZero } from '../../parts/readNumber.ts';
-import { SaidText } from '../../parts/Said.tsx';
+import { SaidMeasure, SaidText } from '../../parts/Said.tsx';
 import { Sentence } from '../../parts/Sentence.tsx';
+import { type Units, useUnits } from '../../parts/units.ts';
 import { type OfSchool, SettingsPart } from './SettingsPart.tsx';
 
 const LABELS: Record<keyof FloorChangeFigures, string> = {
   adults: 'Adults who tape and carry',
   crew: 'Students who carry (gear crew)',
-  secondsPerTapeM: 'A meter of tape, s',
+  secondsPerTapeM: 'A length of tape',
   secondsPerPiece: 'A piece of gear, s',
   regroupSeconds: 'Finding new groups, s',
   mostSeconds: 'The class waits at most, s',
 };
-const SENTENCES = [
+const sentences = (units: Units['units']) => [
   'Adults who tape and carry: {adults}. Students in the gear crew: {crew}.',
-  'A meter of tape takes {secondsPerTapeM} s, a piece of gear {secondsPerPiece} s.',
+  `A ${units === 'm' ? 'meter' : 'foot'} of tape takes {secondsPerTapeM}, a piece of gear {secondsPerPiece} s.`,
   'New groups are found in {regroupSeconds} s. The class waits {mostSeconds} s at most.',
 ];
 
@@ -23,14 +24,17 @@ const readCrew = (text: string) => (text.trim() === '0' ? 0 : readAboveZero(text
 
 /** What changing the floor between two games takes, by the hands that there are. */
 export function FloorChangeRows({ school, save }: OfSchool) {
+  const { units } = useUnits();
   const figures = floorChangeFigures(school);
   const put = (key: string, value: number) => save((now) => ({ floorChange: { ...now.floorChange, [key]: value } }));
   const field = (name: string) => {
     const key = name as keyof FloorChangeFigures;
+    const shared = { label: LABELS[key], own: figures[key] !== HOUSE_FLOOR_CHANGE[key] };
+    if (key === 'secondsPerTapeM')
+      return <SaidMeasure {...shared} quantity="pace" value={figures[key]} onPut={(s) => put(key, Number(s))} />;
     return (
       <SaidText
-        label={LABELS[key]}
-        own={figures[key] !== HOUSE_FLOOR_CHANGE[key]}
+        {...shared}
         value={String(figures[key])}
         onCommit={(text) => put(key, key === 'crew' ? readCrew(text) : readAboveZero(text))}
       />
@@ -46,7 +50,7 @@ export function FloorChangeRows({ school, save }: OfSchool) {
         onReset: () => void save(() => ({ floorChange: {} })),
       }}
     >
-      {SENTENCES.map((text) => (
+      {sentences(units).map((text) => (
         <Sentence key={text} {...{ text, field }} />
       ))}
     </SettingsPart>

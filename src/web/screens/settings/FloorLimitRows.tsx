@@ -1,7 +1,7 @@
 import { type FloorLimits, HOUSE_FLOOR_LIMITS } from '../../../core/model/limits.ts';
 import { limitsFor } from '../../../core/model/school.ts';
 import { readAboveZero } from '../../parts/readNumber.ts';
-import { SaidLength, SaidText } from '../../parts/Said.tsx';
+import { SaidLength, SaidMeasure, SaidText } from '../../parts/Said.tsx';
 import { Sentence } from '../../parts/Sentence.tsx';
 import { type OfSchool, SettingsPart } from './SettingsPart.tsx';
 
@@ -14,18 +14,17 @@ const LABELS: Record<keyof FloorLimits, string> = {
   playRouteM: 'The same in play',
   seenOverM: 'Seen over, up to',
   loftM: 'What is lofted rises to',
-  closingSpeedMs: 'Two students may run at each other at (m/s)',
+  closingSpeedMs: 'Two students may run at each other at',
   mostAtOnce: 'Dash for one object, at most',
 };
 const SENTENCES = [
   'Places keep {wallClearanceM} from walls where nobody runs; where students run, the run-out is never under {leastRunOutM}.',
   'From a start to what is grabbed it is at least {leastStartM}, and no more than {mostAtOnce} dash for one object.',
-  'Two students may run at each other at {closingSpeedMs} m/s together.',
+  'Two students may run at each other at {closingSpeedMs} together.',
   'A waiting line stands {behindSwingM} behind a long implement that swings.',
   'A way for a wheelchair or a walker is {routeM} wide, and {playRouteM} in play.',
   'You see over what is up to {seenOverM} high. What is lofted rises to {loftM}.',
 ];
-const PLAIN: string[] = ['closingSpeedMs', 'mostAtOnce'] satisfies (keyof FloorLimits)[];
 
 /** Limits of the floor for all bands, each the house's own until it is changed. */
 export function FloorLimitRows({ school, save }: OfSchool) {
@@ -34,11 +33,11 @@ export function FloorLimitRows({ school, save }: OfSchool) {
   const field = (name: string) => {
     const key = name as keyof FloorLimits;
     const shared = { label: LABELS[key], own: limits[key] !== HOUSE_FLOOR_LIMITS[key] };
-    return PLAIN.includes(key) ? (
-      <SaidText {...shared} value={String(limits[key])} onCommit={(text) => put(key, readAboveZero(text))} />
-    ) : (
-      <SaidLength {...shared} value={limits[key]} onPut={(metres) => put(key, metres)} />
-    );
+    const { [key]: value } = limits;
+    if (key === 'mostAtOnce') return <SaidText {...shared} value={String(value)} onCommit={(text) => put(key, readAboveZero(text))} />;
+    if (key === 'closingSpeedMs')
+      return <SaidMeasure {...shared} quantity="speed" value={value} onPut={(speed) => put(key, Number(speed))} />;
+    return <SaidLength {...shared} value={value} onPut={(metres) => put(key, metres)} />;
   };
   return (
     <SettingsPart

@@ -1,9 +1,10 @@
 import { useState } from 'react';
+import type { Quantity } from '../../../core/formats/measures.ts';
 import { BANDS, type Band, type BandDefaults, HOUSE_DEFAULTS } from '../../../core/model/band.ts';
 import { defaultsFor } from '../../../core/model/school.ts';
 import { BAND_WORDS } from '../../../core/words/facts.en.ts';
 import { readAboveZero, readSpan } from '../../parts/readNumber.ts';
-import { SaidText } from '../../parts/Said.tsx';
+import { SaidLength, SaidMeasure, SaidText } from '../../parts/Said.tsx';
 import { Sentence } from '../../parts/Sentence.tsx';
 import { type OfSchool, SettingsPart } from './SettingsPart.tsx';
 
@@ -14,19 +15,24 @@ const LABELS: Record<Shown, string> = {
   groupSize: 'Group size',
   settleSeconds: 'Settle after a move (s)',
   explainMinutes: 'Explaining at most (min)',
-  moveSpeed: 'Move between stations (m/s)',
-  sprint: 'Sprint, average (m/s)',
-  acceleration: 'Acceleration (m/s²)',
-  braking: 'Braking (m/s²)',
-  armReach: 'Arm reach (m)',
-  swingStep: 'Step in a swing (m)',
-  floorPerStudent: 'Floor each, vigorous (m²)',
+  moveSpeed: 'Move between stations',
+  sprint: 'Sprint, average',
+  acceleration: 'Acceleration',
+  braking: 'Braking',
+  armReach: 'Arm reach',
+  swingStep: 'Step in a swing',
+  floorPerStudent: 'Floor each, vigorous',
+};
+/** What is not seconds, minutes or a count. */
+const MEASURED: Partial<Record<Shown, Quantity | 'length'>> = {
+  ...{ moveSpeed: 'speed', sprint: 'speed', acceleration: 'acceleration', braking: 'acceleration' },
+  ...{ armReach: 'length', swingStep: 'length', floorPerStudent: 'area' },
 };
 const SENTENCES = [
   'They stay {stay} s at a station, in groups of {groupSize}, and work {workBout} s at full effort.',
   'You explain for {explainMinutes} min at most. After a move they settle in {settleSeconds} s.',
-  'They walk {moveSpeed} m/s between stations and sprint at {sprint} m/s; they gain {acceleration} m/s² and brake at {braking} m/s².',
-  'They reach {armReach} m, step {swingStep} m in a swing, and need {floorPerStudent} m² of floor each when it is vigorous.',
+  'They walk {moveSpeed} between stations and sprint at {sprint}; they gain {acceleration} and brake at {braking}.',
+  'They reach {armReach}, step {swingStep} in a swing, and need {floorPerStudent} of floor each when it is vigorous.',
 ];
 
 /** The house's figures of one band at a time, in sentences; what the school changed is tape. */
@@ -36,17 +42,23 @@ export function GradeRows({ school, save }: OfSchool) {
   const field = (name: string) => {
     const key = name as Shown;
     const value = defaultsFor(school, band)[key];
+    const put = (next: BandDefaults[Shown]) => save((now) => ({ bands: { ...now.bands, [band]: { ...now.bands[band], [key]: next } } }));
+    const shared = {
+      label: `${LABELS[key]}, ${band}`,
+      own: JSON.stringify(value) !== JSON.stringify(HOUSE_DEFAULTS[band][key]),
+    };
+    const { [key]: measured } = MEASURED;
+    // A field of another band is another field.
+    const id = `${band} ${key}`;
+    if (measured === 'length') return <SaidLength key={id} {...shared} value={Number(value)} onPut={put} />;
+    if (measured)
+      return <SaidMeasure key={id} {...shared} quantity={measured} value={value} onPut={(v) => put(v as BandDefaults[Shown])} />;
     return (
       <SaidText
-        // A field of another band is another field.
-        key={`${band} ${key}`}
-        label={`${LABELS[key]}, ${band}`}
-        own={JSON.stringify(value) !== JSON.stringify(HOUSE_DEFAULTS[band][key])}
+        key={id}
+        {...shared}
         value={Array.isArray(value) ? `${value[0]}–${value[1]}` : String(value)}
-        onCommit={(text) => {
-          const next = Array.isArray(value) ? readSpan(text, '90–180') : readAboveZero(text);
-          return save((now) => ({ bands: { ...now.bands, [band]: { ...now.bands[band], [key]: next } } }));
-        }}
+        onCommit={(text) => put(Array.isArray(value) ? readSpan(text, '90–180') : readAboveZero(text))}
       />
     );
   };

@@ -1,15 +1,16 @@
 import { COSTS, figuresFor, HOUSE_FIGURES } from '../../../core/adapt/figures.ts';
+import type { Quantity } from '../../../core/formats/measures.ts';
 import { type AdaptFigures, CHANGED_TIERS } from '../../../core/model/adaptFigures.ts';
 import { ladderFiguresOf } from '../../../core/model/school.ts';
 import { LADDER_FIGURES, type LadderFigures } from '../../../core/model/skillLadder.ts';
 import { COST_TIER_WORDS } from '../../../core/words/adapt.en.ts';
-import { readNumber, readSpan } from '../../parts/readNumber.ts';
-import { SaidLength, SaidText } from '../../parts/Said.tsx';
+import { readNumber } from '../../parts/readNumber.ts';
+import { SaidLength, SaidMeasure, SaidText } from '../../parts/Said.tsx';
 import { Sentence } from '../../parts/Sentence.tsx';
 import { type OfSchool, SettingsPart } from './SettingsPart.tsx';
 
 type Figure = Exclude<keyof AdaptFigures, 'costs'>;
-type What = 'length' | 'number' | 'span';
+type What = 'length' | 'number' | 'lengths' | Quantity;
 const FIGURES: Record<Figure, [label: string, what: What]> = {
   laneWidthM: ['Own lane, wide', 'length'],
   laneLengthM: ['Own lane, long', 'length'],
@@ -17,21 +18,21 @@ const FIGURES: Record<Figure, [label: string, what: What]> = {
   frameM: ['Frame: wider than the chair by', 'length'],
   narrowFaceM: ['A face is narrow under', 'length'],
   objectPerFace: ['Object for a narrow face, × as wide', 'number'],
-  lightFaceG: ['A face is light under (g)', 'number'],
-  lightObjectG: ['Object for a light face, at most (g)', 'number'],
+  lightFaceG: ['A face is light under', 'mass'],
+  lightObjectG: ['Object for a light face, at most', 'mass'],
   contrast: ['Contrast in lightness (of 100)', 'number'],
-  mouthMm: ['What may get into a mouth, at least (mm)', 'number'],
-  floorPerPlayer: ['Floor each that others need (m²)', 'number'],
-  implementG: ['Implement at a grip or swing of 1–2, at most (g)', 'span'],
-  gripMm: ['Grip, thick (mm)', 'span'],
-  underWheelM: ['No loose objects beside wheels, across (m)', 'span'],
+  mouthMm: ['What may get into a mouth, at least', 'thickness'],
+  floorPerPlayer: ['Floor each that others need', 'area'],
+  implementG: ['Implement at a grip or swing of 1–2, at most', 'mass'],
+  gripMm: ['Grip, thick', 'thickness'],
+  underWheelM: ['No loose objects beside wheels, across', 'lengths'],
 };
 const SENTENCES = [
-  'An own lane is {laneWidthM} wide and {laneLengthM} long. Others need {floorPerPlayer} m² of floor each.',
-  'A gap for wheels is as wide as the wheels and {besideWheelsM} more; a frame is {frameM} wider than the chair. Loose objects of {underWheelM} m across are kept from wheels.',
-  'A face is narrow under {narrowFaceM}: the object is then {objectPerFace} times as wide. A face is light under {lightFaceG} g: the object is then {lightObjectG} g at most.',
-  'With a weak grip or swing an implement weighs {implementG} g at most, and a thick grip is {gripMm} mm.',
-  'An object stands out from the floor by {contrast} of 100 in lightness. What may get into a mouth is at least {mouthMm} mm.',
+  'An own lane is {laneWidthM} wide and {laneLengthM} long. Others need {floorPerPlayer} of floor each.',
+  'A gap for wheels is as wide as the wheels and {besideWheelsM} more; a frame is {frameM} wider than the chair. Loose objects of {underWheelM} across are kept from wheels.',
+  'A face is narrow under {narrowFaceM}: the object is then {objectPerFace} times as wide. A face is light under {lightFaceG}: the object is then {lightObjectG} at most.',
+  'With a weak grip or swing an implement weighs {implementG} at most, and a thick grip is {gripMm}.',
+  'An object stands out from the floor by {contrast} of 100 in lightness. What may get into a mouth is at least {mouthMm}.',
 ];
 const LADDER: Record<keyof LadderFigures, string> = {
   tries: 'Tries before a step is suggested',
@@ -51,11 +52,19 @@ export function MatchingRows({ school, save }: OfSchool) {
     const [label, what] = FIGURES[key];
     const value = figures[key];
     const shared = { label, own: String(value) !== String(HOUSE_FIGURES[key]) };
-    if (Array.isArray(value)) {
-      const example = key === 'underWheelM' ? '0.02–0.12' : '28–70';
-      return <SaidText {...shared} value={value.join('–')} onCommit={(text) => put(key, readSpan(text, example))} />;
-    }
-    if (what === 'length') return <SaidLength {...shared} value={value} onPut={(metres) => put(key, metres)} />;
+    // Lengths of a few centimeters are said as thickness is: in millimeters, in inches.
+    const inMm = (of: number | readonly number[]) => [of].flat().map((m) => m * 1000) as unknown as [number, number];
+    if (what === 'lengths')
+      return (
+        <SaidMeasure
+          {...shared}
+          quantity="thickness"
+          value={inMm(value)}
+          onPut={(mm) => put(key, [mm].flat().map((v) => v / 1000) as [number, number])}
+        />
+      );
+    if (what === 'length') return <SaidLength {...shared} value={Number(value)} onPut={(metres) => put(key, metres)} />;
+    if (what !== 'number') return <SaidMeasure {...shared} quantity={what} value={value} onPut={(v) => put(key, v)} />;
     return <SaidText {...shared} value={String(value)} onCommit={(text) => put(key, readNumber(text))} />;
   };
   const cost = (name: string) => {

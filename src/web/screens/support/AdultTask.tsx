@@ -2,10 +2,9 @@ import type { AdaptCell, PlacePlan } from '../../../core/fit/adaptLesson.ts';
 import { initialsOf } from '../../../core/model/names.ts';
 import { bellText } from '../../../core/model/period.ts';
 import type { Student } from '../../../core/model/student.ts';
-import { CAUTION_WORDS } from '../../../core/words/adapt.en.ts';
 import { asRoleWords } from '../../../core/words/en.ts';
 import { shortBell } from '../../parts/now.ts';
-import { type DialNames, dialText } from '../desk/adapt/dialText.ts';
+import { cautionsText, type DialNames, dialText } from '../desk/adapt/dialText.ts';
 
 export interface Task {
   cell: AdaptCell;
@@ -41,7 +40,7 @@ export function AdultTask({ plan, start, student, among, title, format, names }:
         {plan.role && ` ${asRoleWords(format, plan.role)}`}
       </p>
       <p>{plan.dials.map((d) => dialText(d, names)).join('. ')}.</p>
-      {cautions.length > 0 && <p className="text-caution">{cautions.map((c) => CAUTION_WORDS[c]).join('. ')}.</p>}
+      {cautions.length > 0 && <p className="text-caution">{cautionsText(cautions, names)}</p>}
       <p className="text-muted">
         Not: lifting, moving a hand or a leg for them, or taking over. Ask before you touch a person or a device.
       </p>

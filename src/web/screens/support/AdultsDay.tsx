@@ -66,7 +66,7 @@ export function AdultsDay() {
               const desk = day.find((d) => d.period.id === id)!;
               const found = plans[day.indexOf(desk)]?.data;
               const tasks = found ? tasksOf(found.cells, one.adult) : [];
-              const names = { gear: desk.cupboard, homeMade: found?.homeMade ?? [], adults, students: [] };
+              const names = { gear: desk.cupboard, homeMade: found?.homeMade ?? [], adults, students: [], school };
               return (
                 <div key={id} className="mt-2">
                   <h3 className="text-base">

@@ -7,6 +7,7 @@ import type { Desk } from '../../api.ts';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { longDate, shortBell } from '../../parts/now.ts';
 import { PrintButton } from '../../parts/PrintButton.tsx';
+import { useSchool } from '../../parts/units.ts';
 import { WithLesson } from '../../parts/WithLesson.tsx';
 import { useFitAtOnce } from '../../worker/useFit.ts';
 import type { DialNames } from '../desk/adapt/dialText.ts';
@@ -34,7 +35,8 @@ function Notes({ desk, lesson }: { desk: Desk; lesson: Lesson }) {
   const { fitted } = useFitAtOnce(input);
   const adaptations = useAdaptations(lesson.id, lesson.revision);
   const { adults, adapted } = useAdaptedLesson(desk, input, fitted, adaptations);
-  const names: DialNames = { gear: desk.cupboard, homeMade: adaptations.homeMade, adults, students: [] };
+  const school = useSchool();
+  const names: DialNames = { gear: desk.cupboard, homeMade: adaptations.homeMade, adults, students: [], school };
   const start = clockSeconds(desk.period.start);
   return (
     <>

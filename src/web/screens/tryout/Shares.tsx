@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { FittedGame, FittedLesson } from '../../../core/fit/fitted.ts';
 import type { TriedShares } from '../../../core/fit/tryOut.ts';
-import { duration } from '../../../core/formats/speak.ts';
+import { duration, speakIn } from '../../../core/formats/speak.ts';
 import { HOUSE_LIMITS } from '../../../core/model/band.ts';
 import type { FixIdea } from '../../../core/model/finding.ts';
 import { fixWords } from '../../../core/words/en.ts';
@@ -24,7 +24,7 @@ interface Props {
 /** How 200 plays go: one dot a play, and what is compared under it on the same axis. */
 export function Shares({ game, block, other, onCompare, onDrop, onUse }: Props) {
   const units = useUnits();
-  const speak = { metres: units.say, student: (id: string) => id };
+  const speak = speakIn(units.units);
   const own = useTryOut(game, PLAYS);
   const second = useMemo(() => other?.fitted.blocks.find((b) => b.id === block)?.game ?? null, [other, block]);
   const theirs = useTryOut(second, PLAYS);

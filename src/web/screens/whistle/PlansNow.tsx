@@ -38,7 +38,7 @@ export function PlansNow({
   const now = block ? choicesNow(choices, block, round) : [];
   if (!choices.some((c) => c.accepted?.length)) return null;
   const adults = (school.adults ?? []).filter((a) => now.some((c) => c.accepted?.some((d) => d.adultId === a.id)));
-  const speak: DialNames = { gear: gear ?? [], homeMade: data?.homeMade ?? [], adults: school.adults ?? [], students: [] };
+  const speak: DialNames = { gear: gear ?? [], homeMade: data?.homeMade ?? [], adults: school.adults ?? [], students: [], school };
   return (
     <section aria-label="Plans in use" className="mt-3 border-t border-white/25 pt-2">
       <button type="button" aria-expanded={open} className="head min-h-11 text-base hover:underline" onClick={() => setOpen(!open)}>

@@ -10,7 +10,7 @@ import type { HomeMade } from '../../../../core/model/homeMade.ts';
 import { shortName } from '../../../../core/model/names.ts';
 import { bellText, clockSeconds } from '../../../../core/model/period.ts';
 import { limitsFor } from '../../../../core/model/school.ts';
-import { ACTION_WORDS, CAUTION_WORDS, DEMAND_WORDS, needWords } from '../../../../core/words/adapt.en.ts';
+import { ACTION_WORDS, DEMAND_WORDS, needWords } from '../../../../core/words/adapt.en.ts';
 import { asRoleWords } from '../../../../core/words/en.ts';
 import { BAND_WORDS } from '../../../../core/words/facts.en.ts';
 import type { Desk } from '../../../api.ts';
@@ -18,7 +18,7 @@ import { shortBell } from '../../../parts/now.ts';
 import { useSchool } from '../../../parts/units.ts';
 import { Contested } from './Contested.tsx';
 import { DialRow } from './DialRow.tsx';
-import { type DialNames, dialText } from './dialText.ts';
+import { cautionsText, type DialNames, dialText } from './dialText.ts';
 import { GapsOnFloor, LaneOnFloor } from './LaneOnFloor.tsx';
 import { PlanFixes } from './PlanFixes.tsx';
 import type { Adaptations } from './useAdaptations.ts';
@@ -54,7 +54,7 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade, per
   const band = desk.ratings.find((r) => r.studentId === cell.student)?.band;
   const block = fitted.blocks.find((b) => b.id === cell.block);
   const name = student ? shortName(student, desk.students) : 'A student';
-  const names: DialNames = { gear: desk.cupboard, homeMade, adults: school.adults ?? [], students: desk.students };
+  const names: DialNames = { gear: desk.cupboard, homeMade, adults: school.adults ?? [], students: desk.students, school };
   const choice = choiceFor(adaptations.choices, plan);
   const where = `${name} in ${block?.title ?? ''}`;
   const choose = (after: AdaptationChoice, what: string) => adaptations.choose(plan, after, `${what} for ${where}`);
@@ -138,7 +138,7 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade, per
       {block && <LaneOnFloor {...{ plan, cells, block, desk, perform }} wallClearanceM={limitsFor(school).wallClearanceM} />}
       <PlanFixes {...{ plan, desk, names, request }} />
       <Contested {...{ plan, cells, desk, names, adaptations, where }} />
-      {plan.cautions.length > 0 && <p className="text-caution">{plan.cautions.map((c) => CAUTION_WORDS[c]).join('. ')}.</p>}
+      {plan.cautions.length > 0 && <p className="text-caution">{cautionsText(plan.cautions, names)}</p>}
       {plan.withoutAdult && <p className="text-muted">If the adult is away: {listed(plan.withoutAdult.map((d) => dialText(d, names)))}.</p>}
       <div className="flex flex-wrap gap-2">
         {plan.isAccepted ? (

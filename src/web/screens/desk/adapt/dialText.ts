@@ -1,12 +1,15 @@
 import type { Dial } from '../../../../core/adapt/candidate.ts';
+import type { Caution } from '../../../../core/adapt/cautions.ts';
 import type { DialCode } from '../../../../core/adapt/dialKinds.ts';
-import { listed } from '../../../../core/formats/speak.ts';
+import { figuresFor } from '../../../../core/adapt/figures.ts';
+import { metresWords } from '../../../../core/formats/lengths.ts';
+import { listed, speakIn } from '../../../../core/formats/speak.ts';
 import type { Gear } from '../../../../core/model/gear.ts';
 import type { HomeMade } from '../../../../core/model/homeMade.ts';
 import { shortName } from '../../../../core/model/names.ts';
-import type { Adult } from '../../../../core/model/school.ts';
+import type { Adult, School } from '../../../../core/model/school.ts';
 import type { Student } from '../../../../core/model/student.ts';
-import { DIAL_WORDS } from '../../../../core/words/adapt.en.ts';
+import { cautionWords, DIAL_WORDS } from '../../../../core/words/adapt.en.ts';
 
 /** What changes speak of, by id. */
 export interface DialNames {
@@ -14,6 +17,8 @@ export interface DialNames {
   homeMade: readonly HomeMade[];
   adults: readonly Adult[];
   students: readonly Student[];
+  /** Its units, its figures. */
+  school: School;
 }
 
 const gearNamed = (id: string, names: DialNames): string => names.gear.find((g) => g.id === id)?.name ?? 'something from the gear closet';
@@ -27,8 +32,12 @@ function thingOf({ uses = [], homeMade }: Pick<Dial, 'uses' | 'homeMade'>, names
 /** A change as a sentence; it never says for whom. */
 export function dialText(dial: Pick<Dial, 'to' | 'data' | 'uses' | 'homeMade'>, names: DialNames): string {
   const words = DIAL_WORDS[dial.to as DialCode];
-  return words ? words(thingOf(dial, names), dial.data) : dial.to;
+  return words ? words(thingOf(dial, names), dial.data, (m) => metresWords(m, names.school.units)) : dial.to;
 }
+
+/** Cautions, sentence after sentence. */
+export const cautionsText = (cautions: readonly Caution[], { school }: DialNames): string =>
+  cautions.map((c) => `${cautionWords(c, figuresFor(school), speakIn(school.units))}.`).join(' ');
 
 /** What a change takes: how many of what there is and where, what is made of what, who helps. */
 export function takesText({ uses = [], homeMade, adultId, peerId, openToAll }: Dial, names: DialNames): string {
