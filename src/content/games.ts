@@ -1,14 +1,18 @@
 import type { Game } from '../core/model/game.ts';
+import { bellMessengers } from './bellMessengers.ts';
 import { bellRows } from './bellRows.ts';
 import { bellStairs } from './bellStairs.ts';
 import { bellTower } from './bellTower.ts';
 import { bridgeKeepers } from './bridgeKeepers.ts';
+import { bridgeRollers } from './bridgeRollers.ts';
 import { bridgeRun } from './bridgeRun.ts';
 import { lanternRoll } from './lanternRoll.ts';
+import { millRace } from './millRace.ts';
 import { millSacks } from './millSacks.ts';
 import { millSteps } from './millSteps.ts';
 import { nineMills } from './nineMills.ts';
 import { orchardCarry } from './orchardCarry.ts';
+import { orchardCrowns } from './orchardCrowns.ts';
 import { orchardRows } from './orchardRows.ts';
 import { ripeFruit } from './ripeFruit.ts';
 import { tollBridge } from './tollBridge.ts';
@@ -34,4 +38,8 @@ export const GAMES: readonly Game[] = [
   bellRows,
   millSteps,
   bellStairs,
+  millRace,
+  bellMessengers,
+  orchardCrowns,
+  bridgeRollers,
 ];

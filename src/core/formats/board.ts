@@ -2,7 +2,7 @@ import type { PlayEvent } from '../play/playRules.ts';
 
 /** One of the answers; `more`: students who are meant with the one that is named. */
 export interface Answer {
-  value: string | number;
+  value: string | number | null;
   player?: string;
   more?: string[];
   code?: string;
@@ -14,7 +14,7 @@ export interface Ask {
   many?: boolean;
   /** One answer for each of these places, in their order: the field is the list of them. `chosen`: what is known already, by index. */
   each?: { place: string; among: Answer[] }[];
-  chosen?: Readonly<Record<number, string | number>>;
+  chosen?: Readonly<Record<number, Answer['value']>>;
 }
 /** What a tap on a board sends; `at` and the block are added by the running lesson, and what `ask` brings to its event. */
 export interface BoardAction {
@@ -26,6 +26,8 @@ export interface BoardAction {
   visit?: number;
   event: Omit<PlayEvent, 'at'> & { type: string };
   enabled: boolean;
+  /** The usual tap of a whole board: drawn large. */
+  usual?: boolean;
   ask?: Ask;
 }
 export interface BoardRow {
@@ -80,6 +82,17 @@ export interface BoardObjects {
   up: BoardAction;
   note?: BoardRow['note'];
 }
+/** A side's objects by the zone in which they lie, the innermost first and those outside all last: `add` lets the next one lie there, `move` one of them elsewhere. */
+export interface BoardZones {
+  group: number;
+  side: string;
+  value: number;
+  /** Points of where they lie now, and how many do not lie anywhere yet. */
+  now: number;
+  left: number;
+  cells: { points: number | null; count: number; add: BoardAction; move: BoardAction }[];
+  note?: BoardRow['note'];
+}
 /** A student with a stopwatch: `from`: second of the play since which it runs, if it does; `best`: their shortest time so far. */
 export interface BoardWatch {
   player: string;
@@ -100,6 +113,7 @@ export type BoardPart =
   | { part: 'seats'; code: string; courts: BoardSeats[] }
   | { part: 'lines'; code: string; lines: BoardLine[] }
   | { part: 'objects'; code: string; sides: BoardObjects[]; actions: BoardAction[] }
+  | { part: 'zones'; code: string; sides: BoardZones[] }
   /** `at`: second of the play now. */
   | { part: 'watch'; code: string; at: number; rows: BoardWatch[] }
   /** `columns`: ids of the places that the cells are about. */
@@ -111,6 +125,7 @@ export function actionsOf(part: BoardPart): BoardAction[] {
   if (part.part === 'seats') return part.courts.flatMap((court) => court.seats.map((seat) => seat.action));
   if (part.part === 'lines') return part.lines.flatMap((line) => line.rows.flatMap((row) => row.actions));
   if (part.part === 'objects') return [...part.sides.flatMap((side) => [side.down, side.up]), ...part.actions];
+  if (part.part === 'zones') return part.sides.flatMap((side) => side.cells.flatMap(({ add, move }) => [add, move]));
   if (part.part === 'watch') return part.rows.map((row) => row.action);
   if (part.part === 'table') return [];
   if (part.part === 'tally') return [...part.rows.flatMap((row) => row.actions), ...(part.actions ?? [])];
@@ -129,10 +144,10 @@ export const answered = ({ ask, ...action }: BoardAction): BoardAction[] => {
 const MOST_LISTS = 64;
 
 /** Every list of one answer for each place; where those are too many, the list of first answers and those that differ from it at one place. */
-function answersFor(each: NonNullable<Ask['each']>): (string | number)[][] {
+function answersFor(each: NonNullable<Ask['each']>): Answer['value'][][] {
   const all = each.reduce((product, { among }) => product * among.length, 1);
   if (all <= MOST_LISTS)
-    return each.reduce<(string | number)[][]>((lists, { among }) => lists.flatMap((list) => among.map((a) => [...list, a.value])), [[]]);
+    return each.reduce<Answer['value'][][]>((lists, { among }) => lists.flatMap((list) => among.map((a) => [...list, a.value])), [[]]);
   const first = each.map(({ among }) => among[0].value);
   return [first, ...each.flatMap(({ among }, i) => among.slice(1).map((a) => first.with(i, a.value)))];
 }
@@ -153,6 +168,10 @@ export function withActions(part: BoardPart, change: (action: BoardAction) => Bo
     case 'objects': {
       const sides = part.sides.map((side) => ({ ...side, down: change(side.down), up: change(side.up) }));
       return { ...part, sides, actions: part.actions.map(change) };
+    }
+    case 'zones': {
+      const cell = (each: BoardZones['cells'][number]) => ({ ...each, add: change(each.add), move: change(each.move) });
+      return { ...part, sides: part.sides.map((side) => ({ ...side, cells: side.cells.map(cell) })) };
     }
     case 'tally':
       return { ...part, rows: part.rows.map(row), ...(part.actions && { actions: part.actions.map(change) }) };

@@ -152,7 +152,7 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
       const setup = spec.play.parse(raw);
       return (
         spec.frames?.(setup, events, floor) ??
-        framesByPlaces(openPlay(spec.play, setup), events, floor, (place) => spec.spotOf?.(place, play, floor))
+        framesByPlaces(openPlay(spec.play, setup), events, floor, (place, student) => spec.spotOf?.(place, play, floor, student))
       );
     },
     board: (plays, pieces, round) => spec.board(plays.map(parsed), pieces, round),

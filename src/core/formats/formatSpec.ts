@@ -84,8 +84,8 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   tries?: 'round' | 'block';
   /** One play by chance with how it went for everyone; if left out every play is as `quick` says. */
   tryOne?(setup: P, options: SimulateOptions): TriedPlay;
-  /** The id of the place or thing where those stand whom a play's view has at `place`; `play` is its index. */
-  spotOf?(place: string, play: number, floor: PlayFloor): string | undefined;
+  /** The id of the place or thing where a student stands whom a play's view has at `place`; `play` is its index. */
+  spotOf?(place: string, play: number, floor: PlayFloor, student: string): string | undefined;
   /** Where everyone is, if not from spot to spot. */
   frames?(setup: P, events: readonly PlayEvent[], floor: PlayFloor): Record<string, Frame[]>;
   /** `round`: index of the round that is on or comes next. */

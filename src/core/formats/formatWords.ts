@@ -22,8 +22,8 @@ export interface FormatWords {
   asRole?: Record<string, string>;
   /** Students at this place of a play's view are drawn filled in a try-out, and what they are called. */
   filled?: { place: string; word: string };
-  /** What a board says beside a row, by its code. */
-  notes?: Record<string, (data: Data) => string>;
+  /** What a board says beside a row, by its code; `name` says a student's name. */
+  notes?: Record<string, (data: Data, name: (id: unknown) => string) => string>;
   /** What happened, for the list of corrections; `play` is the event's court, from 0; `name` says a student's name. */
   events: Record<string, (data: Data, play: number, name: (id: unknown) => string) => string>;
   card: Record<string, (data: Data) => [label: string, text: string]>;

@@ -1,6 +1,8 @@
+import { stockOf } from '../gear/cover.ts';
 import type { Edit } from '../model/edit.ts';
 import type { FixIdea } from '../model/finding.ts';
 import type { BlockId } from '../model/ids.ts';
+import type { PlanContext } from './format.ts';
 
 /** An edit that sets one setting of the block. */
 export const setting = (context: { blockId: string }, key: string, value: unknown): Edit => ({
@@ -32,3 +34,17 @@ export const fewerThan = (now: number, most: number): number[] => {
   const counts = new Set([...[1, 2, 3, 4].map((less) => now - less), ...(Number.isFinite(most) ? [most] : []), 1]);
   return [...counts].filter((count) => count >= 1 && count < now);
 };
+
+/** Played with another of the game's objects that the closet has enough of, those first that there are most of. The code begins with the format's prefix. */
+export function otherObjects<P extends string>(
+  context: PlanContext<{ objects: readonly string[] }, { object: string }>,
+  prefix: P,
+  need: number,
+): FixIdea<`${P}-object`>[] {
+  const { setup, values, cupboard } = context;
+  const stock = (kind: string) => stockOf(cupboard, kind);
+  return setup.objects
+    .filter((o) => o !== values.object && stock(o) >= need)
+    .sort((a, b) => stock(b) - stock(a))
+    .map((to) => idea<`${P}-object`>(`${prefix}-object`, { to }, setting(context, 'object', to)));
+}

@@ -85,6 +85,41 @@ const CASES: Case[] = [
     players: ['a'],
     own: (random) => (random.below(5) ? { type: 'try', made: random.below(3) > 0 } : { type: 'step', to: random.below(2) }),
   },
+  {
+    name: 'a ladder',
+    format: 'ladder',
+    setup: {
+      courts: [
+        ['a', 'b'],
+        ['c', 'd'],
+      ],
+      ...{ roundSeconds: 60, rounds: 400, count: 'all', resting: ['e'] },
+    },
+    players: ['a', 'b', 'c', 'd', 'e'],
+    own: (_, some) => ({ type: 'round', winners: [some(), some()] }),
+  },
+  {
+    name: 'call-up',
+    format: 'call-up',
+    setup: { sides: clashSides.map(({ id, members }) => ({ id, members })), atOnce: 2, callSeconds: 10, calls: 300 },
+    players: clashSides.flatMap((s) => s.members),
+    own(random) {
+      const type = ['call', 'goal', 'over'][random.below(3)];
+      if (type === 'call') return { type, numbers: [1 + random.below(5), 1 + random.below(5)].slice(random.below(2)) };
+      return { type, ...(type === 'goal' ? { side: random.below(2) ? 'mills' : 'bells' } : {}) };
+    },
+  },
+  {
+    name: 'objects on targets',
+    format: 'toss-targets',
+    setup: { sides: clashSides.map(({ id, members }) => ({ id, members })), objectsEach: 3, zones: [5, 2, 1] },
+    players: clashSides.flatMap((s) => s.members),
+    own(random) {
+      const side = random.below(2) ? 'mills' : 'bells';
+      if (random.below(6) === 0) return { type: 'endRound' };
+      return { type: 'rest', side, object: `${side}-${random.below(4)}`, zone: random.below(4) === 3 ? null : random.below(3) };
+    },
+  },
   chase('frozen', {}),
   chase('jail and escort', { caught: 'jail', release: 'escort' }),
   chase('converted', { caught: 'converts', release: 'none' }),

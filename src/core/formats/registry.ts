@@ -1,5 +1,6 @@
 import type { FormatId } from '../model/game.ts';
 import { advanceCourt } from './advance-court/index.ts';
+import { callUp } from './call-up/index.ts';
 import { chase } from './chase/index.ts';
 import { course } from './course/index.ts';
 import type { Format } from './format.ts';
@@ -7,16 +8,19 @@ import { ladder } from './ladder/index.ts';
 import { skillLane } from './skill-lane/index.ts';
 import { stations } from './stations/index.ts';
 import { targetClash } from './target-clash/index.ts';
+import { tossTargets } from './toss-targets/index.ts';
 
 /** Every format there is: a total map, so that a forgotten one does not compile. */
 export const FORMATS: Record<FormatId, Format> = {
   stations,
   'advance-court': advanceCourt,
+  'call-up': callUp,
   chase,
   course,
   ladder,
   'skill-lane': skillLane,
   'target-clash': targetClash,
+  'toss-targets': tossTargets,
 };
 
 /** The format of that name. RangeError for a name that is not built. */

@@ -1,5 +1,5 @@
 import type { Band } from '../model/band.ts';
-import type { SettingMeta } from './setting.ts';
+import { type SettingMeta, SPACING } from './setting.ts';
 
 /** Settings that several formats have alike: what stops everyone, rounds with breaks between them, what comes before and after them. */
 export const STOP_SIGNAL: SettingMeta = { key: 'stopSignal', role: 'stop-signal', kind: 'text', group: 'play', fallback: '' };
@@ -62,3 +62,30 @@ export const roundSettings = (usual: {
   { ...secondsSetting('rehearseSeconds', 0, 600, usual.rehearse), hosted: 0 },
   { ...secondsSetting('resetSeconds', 0, 600, usual.reset), hosted: 0 },
 ];
+
+/** How many of something. */
+export const countSetting = (
+  key: string,
+  group: SettingMeta['group'],
+  least: number,
+  most: number,
+  fallback?: number,
+  byBand?: Record<Band, number>,
+): SettingMeta => ({
+  ...{ key, kind: 'count', group, least, most },
+  ...(fallback === undefined ? {} : { fallback }),
+  ...(byBand ? { byBand, house: true } : {}),
+});
+
+/** One of several, each worded by the format; the first one if nobody says. */
+export const choiceSetting = (key: string, group: SettingMeta['group'], values: readonly (string | number)[]): SettingMeta => ({
+  ...{ key, kind: 'choice', group, options: values.map((value) => ({ value })), fallback: values[0] },
+});
+
+/** Which of the game's kinds of object it is played with, the usual one first. */
+export const objectSetting = (objects: readonly string[]): SettingMeta => ({
+  ...{ key: 'object', kind: 'choice', group: 'play', options: objects.map((o) => ({ value: o, title: o })), fallback: objects[0] },
+});
+
+/** Free floor between a field and the walls, and how much of the floor the field takes. */
+export const FIELD_SETTINGS: readonly SettingMeta[] = [metresSetting('edgeM', 0.5, 5, 1), { ...SPACING, fallback: 'wide' }];

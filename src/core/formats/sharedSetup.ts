@@ -10,5 +10,22 @@ export const roundValues = {
   resetSeconds: z.number().int().min(0).max(600),
 };
 
+/** An id of a student, a side, a place. */
+export const idValue = z.string().min(1);
+/** A sentence of a game. */
+export const gameWords = z.string().trim().min(1).max(240);
+/** What a place or a side is called. */
+export const placeName = z.string().trim().min(1).max(24);
+/** A kind of gear. */
+export const kindValue = z.string().min(1).max(40);
+/** What every game says on its cards. */
+export const cardWords = { task: gameWords, cues: z.array(gameWords).max(4), easier: gameWords, harder: gameWords };
+/** Two or more sides by id with their members. */
+export const sideValue = z.object({ id: idValue, members: z.array(idValue) });
+
 /** A value of `SPACING`. */
 export const spacingValue = z.enum(['close', 'wide']);
+/** Values of `FIELD_SETTINGS`. */
+export const fieldValues = { edgeM: z.number().min(0.5).max(5), spacing: spacingValue };
+/** A value of `STOP_SIGNAL`, and of `waitingTask`. */
+export const saidValue = z.string().trim().max(160);

@@ -54,20 +54,26 @@ function stand(spot: { at: Point; width: number; depth: number }, nth: number, c
   };
 }
 
-/** Frames from place to place: after each event everyone walks to where the play's view says they are. `spotOf`: the place or thing of a place's name. */
+/** Frames from place to place: after each event everyone walks to where the play's view says they are. `spotOf`: the place or thing where a student at a place of the view stands. */
 export function framesByPlaces(
   play: PlayFold,
   events: readonly PlayEvent[],
   floor: PlayFloor,
-  spotOf: (place: string) => string | undefined,
+  spotOf: (place: string, student: string) => string | undefined,
 ): Record<string, Frame[]> {
   const frames: Record<string, Frame[]> = {};
   let fold = play;
   const put = (at: number) => {
+    const bySpot = new Map<string, string[]>();
     for (const [place, ids] of wherePlaced(fold.view()))
+      for (const id of ids) {
+        const key = spotOf(place, id) ?? '';
+        bySpot.set(key, [...(bySpot.get(key) ?? []), id]);
+      }
+    for (const [key, ids] of bySpot) {
+      const spot = spotAt(floor, key);
+      if (!spot) continue;
       ids.forEach((id, i) => {
-        const spot = spotAt(floor, spotOf(place) ?? '');
-        if (!spot) return;
         const to = stand(spot, i, ids.length);
         frames[id] ??= [];
         const before = frames[id].at(-1);
@@ -75,6 +81,7 @@ export function framesByPlaces(
         if (before && at > before.at) frames[id].push({ at, x: before.x, y: before.y });
         frames[id].push({ at: before ? Math.max(at, before.at) + WALK_S : 0, ...to });
       });
+    }
   };
   put(0);
   for (const event of events) {

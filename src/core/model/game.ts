@@ -1,11 +1,13 @@
 import { z } from 'zod';
 import { AdvanceCourtGame } from '../formats/advance-court/setup.ts';
+import { CallUpGame } from '../formats/call-up/setup.ts';
 import { ChaseGame } from '../formats/chase/setup.ts';
 import { CourseGame } from '../formats/course/setup.ts';
 import { LadderGame } from '../formats/ladder/setup.ts';
 import { SkillLaneGame } from '../formats/skill-lane/setup.ts';
 import { StationsGame } from '../formats/stations/setup.ts';
 import { TargetClashGame } from '../formats/target-clash/setup.ts';
+import { TossTargetsGame } from '../formats/toss-targets/setup.ts';
 import { Band } from './band.ts';
 import { GameDemand, PurposeAction } from './demand.ts';
 import { OUTDOORS } from './gearKind.ts';
@@ -68,11 +70,13 @@ const shared = {
 export const Game = z.discriminatedUnion('format', [
   z.object({ ...shared, format: z.literal('stations'), setup: StationsGame }),
   z.object({ ...shared, format: z.literal('advance-court'), setup: AdvanceCourtGame }),
+  z.object({ ...shared, format: z.literal('call-up'), setup: CallUpGame }),
   z.object({ ...shared, format: z.literal('chase'), setup: ChaseGame }),
   z.object({ ...shared, format: z.literal('course'), setup: CourseGame }),
   z.object({ ...shared, format: z.literal('ladder'), setup: LadderGame }),
   z.object({ ...shared, format: z.literal('skill-lane'), setup: SkillLaneGame }),
   z.object({ ...shared, format: z.literal('target-clash'), setup: TargetClashGame }),
+  z.object({ ...shared, format: z.literal('toss-targets'), setup: TossTargetsGame }),
 ]);
 export type Game = z.infer<typeof Game>;
 export type FormatId = Game['format'];

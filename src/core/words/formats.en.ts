@@ -1,4 +1,5 @@
 import { advanceCourtWords } from '../formats/advance-court/words.en.ts';
+import { callUpWords } from '../formats/call-up/words.en.ts';
 import { chaseWords } from '../formats/chase/words.en.ts';
 import { courseWords } from '../formats/course/words.en.ts';
 import type { FormatWords } from '../formats/formatWords.ts';
@@ -6,17 +7,20 @@ import { ladderWords } from '../formats/ladder/words.en.ts';
 import { skillLaneWords } from '../formats/skill-lane/words.en.ts';
 import { stationsWords } from '../formats/stations/words.en.ts';
 import { targetClashWords } from '../formats/target-clash/words.en.ts';
+import { tossTargetsWords } from '../formats/toss-targets/words.en.ts';
 import type { FormatId } from '../model/game.ts';
 
 /** The words of every format: a total map. */
 export const FORMAT_WORDS: Record<FormatId, FormatWords> = {
   stations: stationsWords,
   'advance-court': advanceCourtWords,
+  'call-up': callUpWords,
   chase: chaseWords,
   course: courseWords,
   ladder: ladderWords,
   'skill-lane': skillLaneWords,
   'target-clash': targetClashWords,
+  'toss-targets': tossTargetsWords,
 };
 export const formatWords = (id: string): FormatWords => FORMAT_WORDS[id as FormatId];
 

@@ -5,7 +5,8 @@ import { speakIn } from '../formats/speak.ts';
 import { FINDING_CODES, FIX_CODES } from '../model/findingCodes.ts';
 import { FORMAT_WORDS, findingWords, fixWords } from './en.ts';
 
-const LISTS = /^(places|stations|apart|together|names|wheels|groups|feeders|guards|titles|list|promised|changes|cards|kinds|picks|ids)$/;
+const LISTS =
+  /^(places|stations|apart|together|names|wheels|groups|feeders|guards|titles|list|players|numbers|promised|changes|cards|kinds|picks|ids)$/;
 /** Names of people, games and gear as they are written: capitals that a sentence must keep. */
 const NAMES: Record<string, string> = {
   ...Object.fromEntries(['title', 'name', 'from', 'to', 'task', 'story', 'owner'].map((k) => [k, 'Nine Mills'])),
@@ -101,7 +102,9 @@ export function everySentence(units: Units = 'm'): { sentences: Sentence[]; mute
             () => words.summary({ ...own, picks: Array(count).fill('a'), headwaySeconds: count }, count, 60 * count, count, count),
             mute,
           ),
-          ...Object.entries(words.notes ?? {}).flatMap(([code, make]) => said(`${format} note ${code} ${count}`, () => make(own), mute)),
+          ...Object.entries(words.notes ?? {}).flatMap(([code, make]) =>
+            said(`${format} note ${code} ${count}`, () => make(own, () => 'Bram U.'), mute),
+          ),
         ];
       }),
     ];

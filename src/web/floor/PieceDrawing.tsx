@@ -42,6 +42,9 @@ interface PieceProps {
   units: Units;
 }
 
+/** Fewer letters of a title than these are not drawn. */
+const LEAST_LETTERS = 5;
+
 /** A place on the floor: tape, number, title, who stands in it; dragged, stepped and read aloud as one button; what happens is heard by the drawing (data-piece). */
 export const PieceDrawing = memo(function PieceDrawing({ piece, area, game, scale, index, count, selected, units }: PieceProps) {
   const box = boxOf(piece.shape);
@@ -60,6 +63,8 @@ export const PieceDrawing = memo(function PieceDrawing({ piece, area, game, scal
   const base = tight ? scale.k * 0.8 : small ? 24 : 27;
   const left = from + 14 + String(piece.number).length * (tight ? 9 : small ? 13 : 15);
   const letters = Math.floor((x + width - left - 3) / (small ? 5.6 : 6.5));
+  // A word or two cut to a few letters says nothing: the number alone does.
+  const isCut = piece.title.length > letters && (tight || letters < LEAST_LETTERS);
   const title = piece.title.length > letters ? `${piece.title.slice(0, Math.max(2, letters - 1))}…` : piece.title;
   return (
     <>
@@ -115,7 +120,7 @@ export const PieceDrawing = memo(function PieceDrawing({ piece, area, game, scal
           fontWeight="620"
           style={{ fontStretch: '82%' }}
         >
-          {tight && title.endsWith('…') ? '' : title}
+          {isCut ? '' : title}
         </text>
         {height > 70 &&
           piece.taped &&

@@ -1,6 +1,5 @@
-import { stockOf } from '../../gear/cover.ts';
 import type { BlockDraft, BlockIdeas } from '../format.ts';
-import { fewerThan, groupCount, idea, levelGroups, setting } from '../ideas.ts';
+import { fewerThan, groupCount, idea, levelGroups, otherObjects, setting } from '../ideas.ts';
 import { roundIdeas } from '../roundIdeas.ts';
 import type { LadderIdea } from './codes.ts';
 import { ladderGear } from './gear.ts';
@@ -47,12 +46,10 @@ export function smallerCourts(context: LadderContext): LadderIdea[] {
 
 /** What the whole lesson may ask of a ladder: time by fewer or more rounds, gear by another object or fewer courts. */
 export function ladderIdeas(context: LadderContext, draft: BlockDraft<LadderValues>): BlockIdeas<LadderIdea> {
-  const { values, setup, cupboard } = context;
+  const { values, setup } = context;
   const { shorter, longer, others } = roundIdeas(context, 'ladder');
   const now = draft.groups.length;
-  const objects = setup.objects
-    .filter((o) => o !== values.object && stockOf(cupboard, o) >= now * setup.objectsEach)
-    .map((to) => idea('ladder-object', { to }, setting(context, 'object', to)));
+  const objects = otherObjects(context, 'ladder', now * setup.objectsEach);
   const kinds = new Set(ladderGear(context, draft).map((n) => n.gearKind));
   return {
     shorter,

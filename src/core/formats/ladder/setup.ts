@@ -1,7 +1,5 @@
 import { z } from 'zod';
-import { roundValues, spacingValue } from '../sharedSetup.ts';
-
-const id = z.string().min(1);
+import { cardWords, gameWords, idValue, kindValue, placeName, roundValues, saidValue, spacingValue } from '../sharedSetup.ts';
 
 /**
  * The setup of play (plays.ts). `courts`: who stands at place A and at place B, court 1 first, the last one the top; `members`: who plays
@@ -9,12 +7,12 @@ const id = z.string().min(1);
  * draws what is there). `strengths`: P(a beats b) = a / (a + b), for forecasts alone.
  */
 export const LadderPlaySetup = z.object({
-  courts: z.array(z.tuple([id, id])),
+  courts: z.array(z.tuple([idValue, idValue])),
   roundSeconds: z.number().positive(),
   rounds: z.number().int().min(1),
   count: z.enum(['top', 'all']),
-  resting: z.array(id).optional(),
-  members: z.record(z.string(), z.array(id)).optional(),
+  resting: z.array(idValue).optional(),
+  members: z.record(z.string(), z.array(idValue)).optional(),
   strengths: z.record(z.string(), z.number().gt(0)).optional(),
   tie: z.enum(['stay', 'rematch']).default('stay'),
   playSeconds: z.number().min(0).optional(),
@@ -22,43 +20,37 @@ export const LadderPlaySetup = z.object({
 });
 export type LadderPlaySetup = z.infer<typeof LadderPlaySetup>;
 
-const words = z.string().trim().min(1).max(240);
-const kind = z.string().min(1).max(40);
-
 /** A game for two, or two pairs, on courts in a row: what it is played with, how a point is begun, won and shown. */
 export const LadderGame = z.object({
   /** What one court is called in this game, and the top one. */
-  court: z.string().trim().min(1).max(24),
-  top: z.string().trim().min(1).max(24),
+  court: placeName,
+  top: placeName,
   /** Kinds it can be played with, the usual one first, and how many of it a court has. */
-  objects: z.array(kind).min(1).max(6),
+  objects: z.array(kindValue).min(1).max(6),
   objectsEach: z.number().int().min(1).max(8),
   /** What each student holds; none where the hand plays. */
-  implement: kind.optional(),
+  implement: kindValue.optional(),
   /** What lies on a court. */
-  markers: z.object({ gearKind: kind, count: z.number().int().min(0).max(20) }),
+  markers: z.object({ gearKind: kindValue, count: z.number().int().min(0).max(20) }),
   /** Metres of a court across and from one end to the other, where bands do not say otherwise. */
   widthM: z.number().min(1).max(12),
   lengthM: z.number().min(1).max(20),
-  task: words,
-  start: words,
-  point: words,
-  cues: z.array(words).max(4),
-  easier: words,
-  harder: words,
+  start: gameWords,
+  point: gameWords,
+  ...cardWords,
 });
 export type LadderGame = z.infer<typeof LadderGame>;
 
 /** What the teacher, the game or the band decides. `groups` (courts) and `workSeconds` (a round) are solved where not given. */
 export const LadderValues = z.object({
-  object: kind,
+  object: kindValue,
   each: z.number().int().min(1).max(2),
   count: z.enum(['top', 'all']),
   tie: z.enum(['stay', 'rematch']),
   shown: z.enum(['fingers', 'card']),
-  stopSignal: z.string().trim().max(160),
+  stopSignal: saidValue,
   groups: z.number().int().min(1).max(16).optional(),
-  waitingTask: z.string().trim().max(160),
+  waitingTask: saidValue,
   ...roundValues,
   bouts: z.number().int().min(1).max(20),
   widthM: z.number().min(1).max(12),

@@ -1,13 +1,9 @@
-import { unitsThatFit } from '../../arrange/grid.ts';
 import { stockOf } from '../../gear/cover.ts';
-import { memoize } from '../../memoize.ts';
-import { roomArea } from '../../model/room.ts';
 import { dealtGroups } from '../dealtGroups.ts';
 import type { PlanContext } from '../format.ts';
+import { lanesOnFloor } from '../lanes.ts';
 import type { SkillLaneGame, SkillLaneValues } from './setup.ts';
 import { classStart, startOf } from './startSteps.ts';
-
-const fits = memoize(unitsThatFit);
 
 export type LaneContext = PlanContext<SkillLaneGame, SkillLaneValues>;
 
@@ -36,14 +32,9 @@ export const lanesOfGear = ({ setup, cupboard }: Pick<LaneContext, 'setup' | 'cu
 
 /** How many lanes: what the teacher set, else enough for `perLane` in each, as far as floor and gear allow. */
 export function laneCount(context: LaneContext): number {
-  const { values, players, room, wallClearanceM, taken } = context;
+  const { values, players } = context;
   if (values.groups !== undefined) return values.groups;
-  const { widthM, lengthM, gapM } = laneUnit(context);
-  const area = roomArea(room, wallClearanceM, taken);
-  const floor = Math.max(
-    fits(area, { width: widthM, depth: lengthM, gap: gapM }),
-    fits(area, { width: lengthM, depth: widthM, gap: gapM }),
-  );
+  const floor = lanesOnFloor(context, laneUnit(context));
   return Math.max(1, Math.min(20, Math.ceil(players.length / values.perLane), floor, Math.max(1, lanesOfGear(context))));
 }
 

@@ -1,14 +1,10 @@
-import { inLane, lanesIn } from '../../arrange/lanesIn.ts';
-import { type RectPlace, rectPiece, rectPlaces } from '../../arrange/rectPlaces.ts';
-import { straightAroundPinned } from '../../arrange/straighten.ts';
-import { memoize } from '../../memoize.ts';
+import { inLane } from '../../arrange/lanesIn.ts';
+import type { RectPlace } from '../../arrange/rectPlaces.ts';
 import { type LaidKind, type LaidPiece, piecesOf } from '../../model/laidPiece.ts';
-import { roomArea } from '../../model/room.ts';
 import type { BlockDraft } from '../format.ts';
+import { laneUnits } from '../lanes.ts';
 import { type LaneContext, laneUnit, reachOf, STAND_M } from './group.ts';
 import type { SkillLaneValues } from './setup.ts';
-
-const lanes = memoize(lanesIn);
 
 /** What lies in a lane: the lane itself, where its student stands, the target, where the partner stands. */
 function laneThings(context: LaneContext, place: RectPlace, turnedDeg: 0 | 90): LaidPiece[] {
@@ -33,17 +29,6 @@ function laneThings(context: LaneContext, place: RectPlace, turnedDeg: 0 | 90): 
 
 /** Lanes side by side with one direction, each with its student, its target and the partner's spot. */
 export function laneLayout(context: LaneContext, groups: string[][]): Pick<BlockDraft<SkillLaneValues>, 'pieces' | 'things' | 'unplaced'> {
-  const { room, wallClearanceM, placed, taken, values } = context;
-  const unit = laneUnit(context);
-  const { spots, turnedDeg } = lanes(roomArea(room, wallClearanceM, taken), unit, groups.length, values.spacing);
-  const size = turnedDeg ? { width: unit.lengthM, depth: unit.widthM } : { width: unit.widthM, depth: unit.lengthM };
-  const list = groups.map((_, i) => ({ id: `lane-${i + 1}`, title: context.setup.lane }));
-  const { places, unplaced } = rectPlaces(list, size, spots, placed);
-  const clear = straightAroundPinned(roomArea(room, 0, taken), places, wallClearanceM, unit.gapM, context.roundM);
-  return {
-    // Number and name beside the place where one stands to send.
-    pieces: clear.map((p) => ({ ...rectPiece(p, false), label: turnedDeg ? { x: p.x, y: p.y + p.depth } : { x: p.x, y: p.y + STAND_M } })),
-    things: clear.flatMap((p) => laneThings(context, p, turnedDeg)),
-    unplaced,
-  };
+  const { lanes, pieces, turnedDeg, unplaced } = laneUnits(context, laneUnit(context), groups.length, context.setup.lane, STAND_M);
+  return { pieces, things: lanes.flatMap((p) => laneThings(context, p, turnedDeg)), unplaced };
 }

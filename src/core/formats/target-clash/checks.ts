@@ -1,8 +1,9 @@
+import { crowdedField } from '../classField.ts';
 import type { BlockDraft } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import type { ClashNoticed } from './codes.ts';
 import { type ClashContext, fieldFor, postsOf } from './group.ts';
-import { otherObjects, sidesIdea } from './ideas.ts';
+import { clashObjects, sidesIdea } from './ideas.ts';
 import type { TargetClashValues } from './setup.ts';
 
 type ClashDraft = BlockDraft<TargetClashValues>;
@@ -11,28 +12,7 @@ type ClashDraft = BlockDraft<TargetClashValues>;
 const LEAST_M2 = 2.5;
 
 /** No field, or a crowded one. */
-function floor(context: ClashContext): ClashNoticed[] {
-  const field = fieldFor(context);
-  const each = field ? (field.width * field.depth) / Math.max(1, context.players.length) : 0;
-  if (each >= LEAST_M2) return [];
-  const { edgeM, spacing } = context.values;
-  return [
-    {
-      code: 'clash-no-floor',
-      weight: 'stop',
-      at: { block: context.blockId, piece: 'side-1' },
-      data: {
-        found: Math.round(each * 10) / 10,
-        wanted: LEAST_M2,
-        playing: context.players.length,
-      },
-      ideas: [
-        ...(edgeM > 0.5 ? [idea('clash-edge', { gapM: 0.5 }, setting(context, 'edgeM', 0.5), setting(context, 'spacing', 'wide'))] : []),
-        ...(spacing === 'close' ? [idea('clash-wide', {}, setting(context, 'spacing', 'wide'))] : []),
-      ],
-    },
-  ];
-}
+const floor = (context: ClashContext): ClashNoticed[] => crowdedField(context, 'clash', fieldFor(context), LEAST_M2);
 
 /** Objects that are not soft, where people stand near what is aimed at. */
 function softness(context: ClashContext, draft: ClashDraft): ClashNoticed[] {
@@ -41,7 +21,7 @@ function softness(context: ClashContext, draft: ClashDraft): ClashNoticed[] {
   const isNear = feeders + guards > 0 || setup.mode === 'protect';
   const hard = (kind: string) => cupboard.some((g) => g.gearKind === kind && g.firmness !== undefined && g.firmness !== 'soft');
   if (!isNear || !hard(values.object)) return [];
-  const soft = otherObjects(context, draft.groups.flat().length).filter((i) => !hard(String(i.data.to)));
+  const soft = clashObjects(context, draft.groups.flat().length).filter((i) => !hard(String(i.data.to)));
   return [
     {
       code: 'clash-hard',

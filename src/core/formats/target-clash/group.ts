@@ -1,12 +1,7 @@
-import { fieldIn } from '../../arrange/fieldIn.ts';
-import type { Rect } from '../../geometry/point.ts';
-import { memoize } from '../../memoize.ts';
-import { roomArea } from '../../model/room.ts';
+import { classField } from '../classField.ts';
 import { dealtGroups } from '../dealtGroups.ts';
 import type { PlanContext } from '../format.ts';
 import type { TargetClashGame, TargetClashValues } from './setup.ts';
-
-const largest = memoize(fieldIn);
 
 export type ClashContext = PlanContext<TargetClashGame, TargetClashValues>;
 
@@ -14,11 +9,7 @@ export type ClashContext = PlanContext<TargetClashGame, TargetClashValues>;
 const CLOSE_M2 = 8;
 
 /** The field of all sides; undefined if there is none. */
-export const fieldFor = ({ room, taken, values, players }: ClashContext): Rect | undefined =>
-  largest(
-    roomArea(room, values.edgeM, taken),
-    values.spacing === 'close' ? Math.max(80, CLOSE_M2 * players.length) : Number.POSITIVE_INFINITY,
-  );
+export const fieldFor = (context: ClashContext) => classField(context, CLOSE_M2);
 
 /** How many of a side feed and guard: none where nothing may be sent towards people. */
 export const postsOf = ({ setup, values }: Pick<ClashContext, 'setup' | 'values'>) => ({

@@ -1,6 +1,5 @@
-import { stockOf } from '../../gear/cover.ts';
 import type { BlockDraft, BlockIdeas } from '../format.ts';
-import { groupCount, idea, setting } from '../ideas.ts';
+import { groupCount, idea, otherObjects, setting } from '../ideas.ts';
 import { roundIdeas } from '../roundIdeas.ts';
 import type { ClashIdea } from './codes.ts';
 import { clashGear } from './gear.ts';
@@ -9,16 +8,9 @@ import type { TargetClashValues } from './setup.ts';
 
 export const sidesIdea = (context: ClashContext, count: number): ClashIdea => idea('clash-sides', { count }, ...groupCount(context, count));
 
-/** Played with another of the game's objects, those that there are enough of first. */
-export function otherObjects(context: ClashContext, players: number): ClashIdea[] {
-  const { setup, values, cupboard } = context;
-  const stock = (kind: string) => stockOf(cupboard, kind);
-  return setup.objects
-    .filter((o) => o !== values.object)
-    .sort((a, b) => stock(b) - stock(a))
-    .filter((o) => stock(o) >= Math.ceil(setup.objectsEach * players))
-    .map((to) => idea('clash-object', { to }, setting(context, 'object', to)));
-}
+/** Played with another of the game's objects. */
+export const clashObjects = (context: ClashContext, players: number): ClashIdea[] =>
+  otherObjects(context, 'clash', Math.ceil(context.setup.objectsEach * players));
 
 /** What the whole lesson may ask of a target clash. */
 export function clashIdeas(context: ClashContext, draft: BlockDraft<TargetClashValues>): BlockIdeas<ClashIdea> {
@@ -38,7 +30,7 @@ export function clashIdeas(context: ClashContext, draft: BlockDraft<TargetClashV
     gear: Object.fromEntries(
       needs.map((n) => [
         n.gearKind,
-        [...(n.gearKind === values.object ? otherObjects(context, players) : []), ...fewerTargets, ...fewerSides],
+        [...(n.gearKind === values.object ? clashObjects(context, players) : []), ...fewerTargets, ...fewerSides],
       ]),
     ),
     choices: [
@@ -46,7 +38,7 @@ export function clashIdeas(context: ClashContext, draft: BlockDraft<TargetClashV
         .filter((c) => c !== values.groups)
         .map((c) => sidesIdea(context, c)),
       others([1, 2, 3, 4]),
-      otherObjects(context, players),
+      clashObjects(context, players),
       fewerTargets,
     ],
     waitingTask: '',

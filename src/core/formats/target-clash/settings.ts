@@ -1,32 +1,22 @@
-import { type SettingMeta, SPACING } from '../setting.ts';
-import { metresSetting, roundSettings, STOP_SIGNAL } from '../sharedSettings.ts';
+import type { SettingMeta } from '../setting.ts';
+import { countSetting, FIELD_SETTINGS, metresSetting, objectSetting, roundSettings, STOP_SIGNAL } from '../sharedSettings.ts';
 import type { TargetClashGame } from './setup.ts';
-
-const count = (key: string, group: SettingMeta['group'], least: number, most: number, fallback: number): SettingMeta => ({
-  key,
-  kind: 'count',
-  group,
-  least,
-  most,
-  fallback,
-});
 
 /** Settings of a target clash, in the order a teacher meets them; posts that its kind does not have are left out. */
 export function clashSettings(game: TargetClashGame): SettingMeta[] {
   const hasRows = game.mode === 'topple' || game.mode === 'protect';
   return [
-    { key: 'object', kind: 'choice', group: 'play', options: game.objects.map((o) => ({ value: o, title: o })), fallback: game.objects[0] },
-    count('targets', 'play', 1, 12, game.target.count),
-    ...(game.mode === 'protect' ? [] : [count('to', 'play', 0, 30, 0)]),
+    objectSetting(game.objects),
+    countSetting('targets', 'play', 1, 12, game.target.count),
+    ...(game.mode === 'protect' ? [] : [countSetting('to', 'play', 0, 30, 0)]),
     STOP_SIGNAL,
-    count('groups', 'people', 2, game.sides.length, game.mode === 'drive' ? 2 : Math.min(game.sides.length, 4)),
-    ...(game.mode === 'drive' ? [count('feeders', 'people', 0, 4, game.feeders)] : []),
-    ...(hasRows ? [count('guards', 'people', 0, 3, game.guards)] : []),
+    countSetting('groups', 'people', 2, game.sides.length, game.mode === 'drive' ? 2 : Math.min(game.sides.length, 4)),
+    ...(game.mode === 'drive' ? [countSetting('feeders', 'people', 0, 4, game.feeders)] : []),
+    ...(hasRows ? [countSetting('guards', 'people', 0, 3, game.guards)] : []),
     { key: 'nearPeople', kind: 'switch', group: 'people', fallback: true },
     ...roundSettings({ rounds: 3, breakSeconds: 30, walk: 30, rehearse: 20, reset: 60 }),
     metresSetting('neutralM', 0, 10, game.mode === 'pen' ? 4 : 2),
-    metresSetting('edgeM', 0.5, 5, 1),
-    { ...SPACING, fallback: 'wide' },
+    ...FIELD_SETTINGS,
   ];
 }
 

@@ -1,3 +1,4 @@
+import { crowdedFindings, crowdedFixes } from '../classField.ts';
 import type { FormatWords } from '../formatWords.ts';
 import { n, s, t } from '../say.ts';
 import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
@@ -68,10 +69,7 @@ export const targetClashWords = {
     'aim-low': () => ['Safety', 'Aim below the waist, and never at a person who feeds or guards'],
   },
   findings: {
-    'clash-no-floor': (d, speak) => ({
-      what: `${speak.measure('area', n(d, 'found'))} for each student`,
-      why: `At least ${speak.measure('area', n(d, 'wanted'))} each is needed, clear of walls and everything that stands there.`,
-    }),
+    ...crowdedFindings('clash'),
     'clash-hard': (d) => ({
       what: `The ${many(t(d, 'gearKind'))} aren’t soft`,
       why: 'People stand near what is aimed at. Only soft objects are sent towards people. Side Court default. Local rules decide.',
@@ -93,8 +91,7 @@ export const targetClashWords = {
     'clash-object': (d) => `Play with ${many(t(d, 'to'))}`,
     ...roundIdeaWords('clash'),
     'clash-targets': (d) => `Use ${s(n(d, 'count'), 'target')}`,
-    'clash-edge': (d) => `Leave ${t(d, 'gapWords')} to the walls`,
-    'clash-wide': () => 'Use all of the floor',
+    ...crowdedFixes('clash'),
     'clash-two': () => 'Use 2 sides, without feeders and guards',
     'clash-apart': () => 'Play without feeders and guards',
   },

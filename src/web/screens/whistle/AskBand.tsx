@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { BoardAction } from '../../../core/formats/board.ts';
+import type { Answer, BoardAction } from '../../../core/formats/board.ts';
 import type { FormatWords } from '../../../core/formats/formatWords.ts';
 import type { Onward } from '../../../core/live/placesAfter.ts';
 import type { Piece } from '../../../core/model/piece.ts';
@@ -21,11 +21,11 @@ interface Props {
 /** What an action still has to be told, in one band of tape: a tap on the answer, or several and then Done. */
 export function AskBand({ action, names, words, pieces, follows, onAct, onCancel }: Props) {
   const { ask, ...bare } = action;
-  const [chosen, setChosen] = useState<readonly (string | number)[]>([]);
+  const [chosen, setChosen] = useState<readonly Answer['value'][]>([]);
   if (!ask) return null;
   if (ask.each) return <EachBand {...{ action, names, words, pieces, follows, onAct, onCancel }} />;
   const send = (value: unknown) => onAct({ ...bare, event: { ...bare.event, [ask.field]: value } });
-  const pick = (value: string | number) => {
+  const pick = (value: Answer['value']) => {
     if (!ask.many) return send(value);
     setChosen(chosen.includes(value) ? chosen.filter((v) => v !== value) : [...chosen, value]);
   };

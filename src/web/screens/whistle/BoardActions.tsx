@@ -16,7 +16,7 @@ export function BoardActions({
   return (
     <div className="flex shrink-0 flex-wrap gap-1.5">
       {actions.map((action) => (
-        <BoardButton key={action.code + (action.title ?? '')} action={action} words={words} onAct={onAct} />
+        <BoardButton key={action.code + (action.title ?? '')} action={action} words={words} large={action.usual} onAct={onAct} />
       ))}
     </div>
   );

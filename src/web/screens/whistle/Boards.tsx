@@ -15,6 +15,7 @@ import { PointsTable } from './PointsTable.tsx';
 import { RosterPanel } from './RosterPanel.tsx';
 import { TallyRows } from './TallyRows.tsx';
 import { WatchPanel } from './WatchPanel.tsx';
+import { ZonesPanel } from './ZonesPanel.tsx';
 
 interface Props {
   block: PlanBlock;
@@ -90,8 +91,8 @@ export function Boards(props: Props) {
           ))}
         </div>
       )}
-      {look.parts.map((part) => (
-        <Part key={part.code} {...props} board={look.board} part={part} onAct={act} />
+      {look.parts.map((part, i) => (
+        <Part key={`${part.code} ${i}`} {...props} board={look.board} part={part} onAct={act} />
       ))}
       {asking && (
         <AskBand
@@ -118,7 +119,9 @@ function Part({ part, board, block, names, round, moving, onAct }: Props & { boa
     case 'lines':
       return <LinesPanel lines={part.lines} pieces={board.pieces} {...{ label, names, words, onAct }} />;
     case 'objects':
-      return <ObjectsPanel sides={part.sides} actions={part.actions} {...{ label, words, onAct }} />;
+      return <ObjectsPanel sides={part.sides} actions={part.actions} {...{ label, names, words, onAct }} />;
+    case 'zones':
+      return <ZonesPanel sides={part.sides} {...{ label, names, words, onAct }} />;
     case 'watch':
       return <WatchPanel at={part.at} rows={part.rows} {...{ label, names, words, onAct }} />;
     case 'table':

@@ -1,4 +1,5 @@
 import { useMemo, useState } from 'react';
+import type { Answer } from '../../../core/formats/board.ts';
 import { Pennant } from '../../parts/Pennant.tsx';
 import type { AskBand } from './AskBand.tsx';
 import { answerWords, BAND } from './answerWords.ts';
@@ -7,7 +8,7 @@ import { answerWords, BAND } from './answerWords.ts';
 export function EachBand({ action, names, words, pieces, follows, onAct, onCancel }: Parameters<typeof AskBand>[0]) {
   const { ask, ...bare } = action;
   const each = ask?.each ?? [];
-  const [chosen, setChosen] = useState<Readonly<Record<number, string | number>>>(() => ({
+  const [chosen, setChosen] = useState<Readonly<Record<number, Answer['value']>>>(() => ({
     // What has only one answer is known.
     ...Object.fromEntries(each.flatMap(({ among }, i) => (among.length === 1 ? [[i, among[0].value]] : []))),
     ...ask?.chosen,

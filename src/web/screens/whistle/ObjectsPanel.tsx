@@ -1,18 +1,20 @@
 import type { BoardAction, BoardObjects } from '../../../core/formats/board.ts';
 import type { FormatWords } from '../../../core/formats/formatWords.ts';
 import { Pennant } from '../../parts/Pennant.tsx';
+import { namedBy } from './answerWords.ts';
 import { BoardActions } from './BoardActions.tsx';
 
 interface Props {
   sides: readonly BoardObjects[];
   actions: readonly BoardAction[];
   label: string;
+  names: Record<string, string>;
   words: FormatWords;
   onAct(action: BoardAction): void;
 }
 
 /** Each side's things as they stand: a tap on one that stands knocks it down, on one that is down stands it up again. */
-export function ObjectsPanel({ sides, actions, label, words, onAct }: Props) {
+export function ObjectsPanel({ sides, actions, label, names, words, onAct }: Props) {
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2 max-[900px]:flex-none">
       <ul className="grid min-h-0 flex-1 content-start gap-2 overflow-auto" aria-label={label}>
@@ -45,7 +47,8 @@ export function ObjectsPanel({ sides, actions, label, words, onAct }: Props) {
               })}
             </div>
             <p className="text-sm leading-4 text-[#c3ccd6]">
-              {side.standing} of {side.count} standing{side.note ? ` · ${words.notes?.[side.note.code]?.(side.note.data)}` : ''}
+              {side.standing} of {side.count} standing
+              {side.note ? ` · ${words.notes?.[side.note.code]?.(side.note.data, namedBy(names))}` : ''}
             </p>
           </li>
         ))}

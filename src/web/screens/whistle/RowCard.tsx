@@ -1,6 +1,7 @@
 import type { BoardAction, BoardRow } from '../../../core/formats/board.ts';
 import type { FormatWords } from '../../../core/formats/formatWords.ts';
 import { Pennant } from '../../parts/Pennant.tsx';
+import { namedBy } from './answerWords.ts';
 import { BoardButton } from './BoardButton.tsx';
 
 interface Props {
@@ -27,7 +28,7 @@ export function RowCard({ row, label, names, words, onAct }: Props) {
           {row.value}
         </output>
       </div>
-      {row.note && <p className="text-sm leading-4 text-[#c3ccd6]">{words.notes?.[row.note.code]?.(row.note.data)}</p>}
+      {row.note && <p className="text-sm leading-4 text-[#c3ccd6]">{words.notes?.[row.note.code]?.(row.note.data, namedBy(names))}</p>}
       {[row.actions.slice(0, LARGE), row.actions.slice(LARGE)].map(
         (list, i) =>
           list.length > 0 && (

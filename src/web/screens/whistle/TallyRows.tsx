@@ -14,7 +14,7 @@ interface Props {
 
 /** Students or sides with their counts: the two usual taps large, the others under them. */
 export function TallyRows({ rows, actions, label, names, words, onAct }: Props) {
-  const wide = rows.length <= 4 ? 'grid-cols-1' : rows.length > 16 ? 'grid-cols-3' : 'grid-cols-2';
+  const wide = rows.length === 2 ? 'grid-cols-2' : rows.length <= 4 ? 'grid-cols-1' : rows.length > 16 ? 'grid-cols-3' : 'grid-cols-2';
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2 max-[900px]:flex-none">
       <ul className={`grid min-h-0 flex-1 content-start gap-2 overflow-auto max-[900px]:grid-cols-1 ${wide}`} aria-label={label}>
