@@ -1,9 +1,11 @@
 import type { Game } from '../core/model/game.ts';
+import { bellFair } from './bellFair.ts';
 import { bellMessengers } from './bellMessengers.ts';
 import { bellRows } from './bellRows.ts';
 import { bellStairs } from './bellStairs.ts';
 import { bellTower } from './bellTower.ts';
 import { bridgeKeepers } from './bridgeKeepers.ts';
+import { bridgeMeeting } from './bridgeMeeting.ts';
 import { bridgeRollers } from './bridgeRollers.ts';
 import { bridgeRun } from './bridgeRun.ts';
 import { lanternRoll } from './lanternRoll.ts';
@@ -42,4 +44,6 @@ export const GAMES: readonly Game[] = [
   bellMessengers,
   orchardCrowns,
   bridgeRollers,
+  bridgeMeeting,
+  bellFair,
 ];

@@ -12,8 +12,8 @@ export interface Ask {
   field: string;
   among: Answer[];
   many?: boolean;
-  /** One answer for each of these places, in their order: the field is the list of them. `chosen`: what is known already, by index. */
-  each?: { place: string; among: Answer[] }[];
+  /** One answer for each of these places (or of what `title` names, with the index of its group), in their order: the field is the list of them. `chosen`: what is known already, by index. */
+  each?: { place: string; title?: string; group?: number; among: Answer[] }[];
   chosen?: Readonly<Record<number, Answer['value']>>;
 }
 /** What a tap on a board sends; `at` and the block are added by the running lesson, and what `ask` brings to its event. */
@@ -93,6 +93,27 @@ export interface BoardZones {
   cells: { points: number | null; count: number; add: BoardAction; move: BoardAction }[];
   note?: BoardRow['note'];
 }
+/** A team by its name, with the index of its group. */
+export interface BoardTeam {
+  name: string;
+  group: number;
+}
+/** A match of two teams at a place, with its result if there is one; the action asks for it. */
+export interface BoardMatch {
+  place: string;
+  teams: BoardTeam[];
+  score: [number, number] | null;
+  action: BoardAction;
+}
+/** A row of a cross table: a cell for each team in the order of their groups, null where the two do not meet. */
+export interface BoardStanding extends BoardTeam {
+  rank: number;
+  played: number;
+  points: number;
+  difference: number;
+  scored: number;
+  cells: ({ score: [number, number] | null; action: BoardAction } | null)[];
+}
 /** A student with a stopwatch: `from`: second of the play since which it runs, if it does; `best`: their shortest time so far. */
 export interface BoardWatch {
   player: string;
@@ -114,6 +135,19 @@ export type BoardPart =
   | { part: 'lines'; code: string; lines: BoardLine[] }
   | { part: 'objects'; code: string; sides: BoardObjects[]; actions: BoardAction[] }
   | { part: 'zones'; code: string; sides: BoardZones[] }
+  /** `slot` of `slots`, both from 1; `order`: what decides between equal teams, worded by the format. */
+  | {
+      part: 'matches';
+      code: string;
+      slot: number;
+      slots: number;
+      now: BoardMatch[];
+      next: BoardMatch[];
+      referees: BoardTeam[];
+      resting: BoardTeam[];
+      order: string[];
+      table: BoardStanding[];
+    }
   /** `at`: second of the play now. */
   | { part: 'watch'; code: string; at: number; rows: BoardWatch[] }
   /** `columns`: ids of the places that the cells are about. */
@@ -126,6 +160,11 @@ export function actionsOf(part: BoardPart): BoardAction[] {
   if (part.part === 'lines') return part.lines.flatMap((line) => line.rows.flatMap((row) => row.actions));
   if (part.part === 'objects') return [...part.sides.flatMap((side) => [side.down, side.up]), ...part.actions];
   if (part.part === 'zones') return part.sides.flatMap((side) => side.cells.flatMap(({ add, move }) => [add, move]));
+  if (part.part === 'matches')
+    return [
+      ...part.now.map((match) => match.action),
+      ...part.table.flatMap((row) => row.cells.flatMap((cell) => (cell ? [cell.action] : []))),
+    ];
   if (part.part === 'watch') return part.rows.map((row) => row.action);
   if (part.part === 'table') return [];
   if (part.part === 'tally') return [...part.rows.flatMap((row) => row.actions), ...(part.actions ?? [])];
@@ -168,6 +207,11 @@ export function withActions(part: BoardPart, change: (action: BoardAction) => Bo
     case 'objects': {
       const sides = part.sides.map((side) => ({ ...side, down: change(side.down), up: change(side.up) }));
       return { ...part, sides, actions: part.actions.map(change) };
+    }
+    case 'matches': {
+      const match = (each: BoardMatch) => ({ ...each, action: change(each.action) });
+      const table = part.table.map((row) => ({ ...row, cells: row.cells.map((cell) => cell && { ...cell, action: change(cell.action) }) }));
+      return { ...part, now: part.now.map(match), next: part.next.map(match), table };
     }
     case 'zones': {
       const cell = (each: BoardZones['cells'][number]) => ({ ...each, add: change(each.add), move: change(each.move) });

@@ -120,6 +120,16 @@ const CASES: Case[] = [
       return { type: 'rest', side, object: `${side}-${random.below(4)}`, zone: random.below(4) === 3 ? null : random.below(3) };
     },
   },
+  {
+    name: 'a tournament',
+    format: 'tournament',
+    setup: { teams: five, courts: 2, matchSeconds: 60, members: Object.fromEntries(five.map((team) => [team, [`${team}1`, `${team}2`]])) },
+    players: five.flatMap((team) => [`${team}1`, `${team}2`]),
+    own: (random) => ({
+      type: 'result',
+      ...{ a: five[random.below(5)], b: five[random.below(5)], score: [random.below(4), random.below(4)] },
+    }),
+  },
   chase('frozen', {}),
   chase('jail and escort', { caught: 'jail', release: 'escort' }),
   chase('converted', { caught: 'converts', release: 'none' }),

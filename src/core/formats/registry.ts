@@ -9,6 +9,7 @@ import { skillLane } from './skill-lane/index.ts';
 import { stations } from './stations/index.ts';
 import { targetClash } from './target-clash/index.ts';
 import { tossTargets } from './toss-targets/index.ts';
+import { tournament } from './tournament/index.ts';
 
 /** Every format there is: a total map, so that a forgotten one does not compile. */
 export const FORMATS: Record<FormatId, Format> = {
@@ -21,6 +22,7 @@ export const FORMATS: Record<FormatId, Format> = {
   'skill-lane': skillLane,
   'target-clash': targetClash,
   'toss-targets': tossTargets,
+  tournament,
 };
 
 /** The format of that name. RangeError for a name that is not built. */

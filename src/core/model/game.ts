@@ -8,6 +8,7 @@ import { SkillLaneGame } from '../formats/skill-lane/setup.ts';
 import { StationsGame } from '../formats/stations/setup.ts';
 import { TargetClashGame } from '../formats/target-clash/setup.ts';
 import { TossTargetsGame } from '../formats/toss-targets/setup.ts';
+import { TournamentGame } from '../formats/tournament/setup.ts';
 import { Band } from './band.ts';
 import { GameDemand, PurposeAction } from './demand.ts';
 import { OUTDOORS } from './gearKind.ts';
@@ -77,6 +78,7 @@ export const Game = z.discriminatedUnion('format', [
   z.object({ ...shared, format: z.literal('skill-lane'), setup: SkillLaneGame }),
   z.object({ ...shared, format: z.literal('target-clash'), setup: TargetClashGame }),
   z.object({ ...shared, format: z.literal('toss-targets'), setup: TossTargetsGame }),
+  z.object({ ...shared, format: z.literal('tournament'), setup: TournamentGame }),
 ]);
 export type Game = z.infer<typeof Game>;
 export type FormatId = Game['format'];

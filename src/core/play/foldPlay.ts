@@ -223,7 +223,8 @@ export class Fold<S, State, E extends { type: string }> {
     const view = rules.view(setup, play.state, boxed);
     const done = this.isOver(play);
     const places = boxed.length ? { ...view.places, box: boxed } : view.places;
-    return { ...view, places, done, winners: done ? rules.winners(setup, play.state) : [] };
+    const decided = done || (rules.decided?.(setup, play.state) ?? false);
+    return { ...view, places, done, winners: decided ? rules.winners(setup, play.state) : [] };
   }
 }
 

@@ -76,6 +76,8 @@ export interface PlayRules<S, State, E extends { type: string }> {
   finished(setup: S, state: State): boolean;
   /** Shows the state; the fold adds the box, whose students are given, to its places. */
   view(setup: S, state: State, boxed: readonly string[]): Omit<PlayView, 'done' | 'winners'>;
+  /** True once the winners are known, though play goes on: results may still be corrected. When play is done if left out. */
+  decided?(setup: S, state: State): boolean;
   winners(setup: S, state: State): string[];
 }
 

@@ -53,7 +53,7 @@ const timed = (wheres: number[][], seconds: number, change: number): Rota['slots
  * Who keeps the courts of each slot, out of those who rest: the one who has done so least, then evened out: where a chain of slots
  * leads from one who keeps most to one who keeps least, each in it hands one slot on. As many as rest, at most one a court.
  */
-function refereesOf(slots: readonly { resting: number[]; courts: number }[], teams: number): number[][] {
+export function refereesOf(slots: readonly { resting: number[]; courts: number }[], teams: number): number[][] {
   const count = new Array<number>(teams).fill(0);
   const keepers = slots.map(({ resting, courts }) => {
     const chosen = [...resting].sort((a, b) => count[a] - count[b] || a - b).slice(0, courts);

@@ -8,6 +8,7 @@ import { skillLaneWords } from '../formats/skill-lane/words.en.ts';
 import { stationsWords } from '../formats/stations/words.en.ts';
 import { targetClashWords } from '../formats/target-clash/words.en.ts';
 import { tossTargetsWords } from '../formats/toss-targets/words.en.ts';
+import { tournamentWords } from '../formats/tournament/words.en.ts';
 import type { FormatId } from '../model/game.ts';
 
 /** The words of every format: a total map. */
@@ -21,6 +22,7 @@ export const FORMAT_WORDS: Record<FormatId, FormatWords> = {
   'skill-lane': skillLaneWords,
   'target-clash': targetClashWords,
   'toss-targets': tossTargetsWords,
+  tournament: tournamentWords,
 };
 export const formatWords = (id: string): FormatWords => FORMAT_WORDS[id as FormatId];
 

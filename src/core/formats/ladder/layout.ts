@@ -1,17 +1,13 @@
-import { unitsInBlock, unitsInRows } from '../../arrange/grid.ts';
-import { type RectPlace, rectPiece, rectPlaces } from '../../arrange/rectPlaces.ts';
-import { straightAroundPinned } from '../../arrange/straighten.ts';
+import { type RectPlace, rectPiece } from '../../arrange/rectPlaces.ts';
 import { gapBetween, validateLayout } from '../../arrange/validate.ts';
 import type { Area } from '../../geometry/area.ts';
 import type { Placement } from '../../geometry/packRows.ts';
-import { memoize } from '../../memoize.ts';
 import { type LaidPiece, piecesOf } from '../../model/laidPiece.ts';
 import { roomArea } from '../../model/room.ts';
+import { courtPlaces, courtTape } from '../courts.ts';
 import type { BlockDraft } from '../format.ts';
 import { type LadderContext, ladderUnit } from './group.ts';
 import type { LadderValues } from './setup.ts';
-
-const LAYOUTS = { close: memoize(unitsInBlock), wide: memoize(unitsInRows) };
 
 /** Units in rows numbered there and back, so that the next court is beside the last. */
 function thereAndBack(units: readonly Placement[]): Placement[] {
@@ -38,30 +34,24 @@ function topApart(area: Area, units: readonly RectPlace[], apartM: number, want:
   return clear.length ? [...others, { ...top, ...clear[0] }] : [...units];
 }
 
-/** A court's tape: its outline and the line in the middle; where each side stands, and who rests beside it. */
+/** A court's tape, and where each side stands. */
 function courtThings(place: RectPlace): LaidPiece[] {
   const { x, y, width, depth } = place;
   const own = piecesOf(place.id);
-  const middle = x + width / 2;
-  const title = `${place.number} ${place.title}`.slice(0, 40);
   return [
-    own('court', 'court', { x: middle, y: y + depth / 2 }, { title, widthM: width, lengthM: depth }),
-    own('line', 'middle', { x: middle, y: y + depth / 2 }, { widthM: width }),
-    own('position', 'a', { x: middle, y: y + depth * 0.25 }, { title: 'A' }),
-    own('position', 'b', { x: middle, y: y + depth * 0.75 }, { title: 'B' }),
+    ...courtTape(place),
+    own('position', 'a', { x: x + width / 2, y: y + depth * 0.25 }, { title: 'A' }),
+    own('position', 'b', { x: x + width / 2, y: y + depth * 0.75 }, { title: 'B' }),
   ];
 }
 
 /** Courts side by side in the order of the ladder, the top one a little apart. */
 export function ladderLayout(context: LadderContext, groups: string[][]): Pick<BlockDraft<LadderValues>, 'pieces' | 'things' | 'unplaced'> {
-  const { room, wallClearanceM, placed, taken, values, setup, roundM } = context;
+  const { room, wallClearanceM, taken, values, setup } = context;
   const unit = ladderUnit(context);
-  const spots = thereAndBack(LAYOUTS[values.spacing](roomArea(room, wallClearanceM, taken), unit, groups.length));
   const list = groups.map((_, i) => ({ id: `court-${i + 1}`, title: i === groups.length - 1 && i > 0 ? setup.top : setup.court }));
-  const { places, unplaced } = rectPlaces(list, unit, spots, placed);
-  const area = roomArea(room, 0, taken);
-  const straight = straightAroundPinned(area, places, wallClearanceM, unit.gap, roundM);
-  const courts = topApart(area, straight, values.apartM, wallClearanceM, unit.gap);
+  const { places, unplaced } = courtPlaces(context, unit, list, thereAndBack);
+  const courts = topApart(roomArea(room, 0, taken), places, values.apartM, wallClearanceM, unit.gap);
   return {
     pieces: courts.map((p) => ({ ...rectPiece(p, false), label: { x: p.x, y: p.y + p.depth } })),
     things: courts.flatMap(courtThings),

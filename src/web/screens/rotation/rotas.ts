@@ -1,6 +1,7 @@
 import type { FittedBlock, FittedLesson } from '../../../core/fit/fitted.ts';
-import { roundsOf } from '../../../core/formats/bouts.ts';
+import { roundsOf, stayOf } from '../../../core/formats/bouts.ts';
 import { type Rota, type RotaUnit, rotaOfMatches, rotaOfPairs, rotaOfRoles, rotaOfRounds } from '../../../core/rotation/rota.ts';
+import { formatWords } from '../../../core/words/en.ts';
 
 /** The kinds of rotation that can be looked at; ladder and calls have no fixed course and stand beside them. */
 export const KINDS = ['planned', 'matches', 'roles', 'pairs', 'calls', 'climbing'] as const;
@@ -67,15 +68,25 @@ export function rotaOf(kind: Kind, block: FittedBlock, settings: RotaSettings, n
     const places = numbered.map((p) => ({ short: String(p.number), title: p.title }));
     const at = new Map(numbered.map((p, i) => [p.id, i]));
     const order = [...game.pieces, ...game.unplaced].map((p) => at.get(p.id)!);
-    return rotaOfRounds(
-      all,
-      places,
-      roundsOf(game.groups, game.timeline.bouts).map((places, i) => ({
-        ...game.timeline.bouts[i],
-        places: places.map((p) => (p < 0 ? p : order[p])),
-      })),
-      game.ideas.waitingTask,
-    );
+    // A group that is somewhere as something else than a player has a place of its own, such as the referees of a court.
+    const inRole = new Map<string, number>();
+    const roleWords = formatWords(game.format).roles ?? {};
+    const placeOf = (p: number, role: string | undefined): number => {
+      if (p < 0) return p;
+      const word = role && roleWords[role];
+      if (!word) return order[p];
+      const key = `${p} ${role}`;
+      if (!inRole.has(key)) {
+        const { short, title } = places[order[p]];
+        inRole.set(key, places.push({ short: `${word.slice(0, 1).toUpperCase()}${short}`, title: `${title}, ${word}` }) - 1);
+      }
+      return inRole.get(key)!;
+    };
+    const rounds = roundsOf(game.groups, game.timeline.bouts).map((at, i) => {
+      const bout = game.timeline.bouts[i];
+      return { ...bout, places: at.map((p, g) => placeOf(p, game.groups[g][0] && stayOf(bout, game.groups[g][0])?.role)) };
+    });
+    return rotaOfRounds(all, places, rounds, game.ideas.waitingTask);
   }
   if (kind === 'matches') return rotaOfMatches(groups, courts, seconds, change, referees);
   if (kind === 'roles') {

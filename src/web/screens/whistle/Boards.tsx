@@ -10,6 +10,7 @@ import { AskBand } from './AskBand.tsx';
 import { CourtCards } from './CourtCards.tsx';
 import { GroupCards } from './GroupCards.tsx';
 import { LinesPanel } from './LinesPanel.tsx';
+import { MatchesPanel } from './MatchesPanel.tsx';
 import { ObjectsPanel } from './ObjectsPanel.tsx';
 import { PointsTable } from './PointsTable.tsx';
 import { RosterPanel } from './RosterPanel.tsx';
@@ -122,6 +123,8 @@ function Part({ part, board, block, names, round, moving, onAct }: Props & { boa
       return <ObjectsPanel sides={part.sides} actions={part.actions} {...{ label, names, words, onAct }} />;
     case 'zones':
       return <ZonesPanel sides={part.sides} {...{ label, names, words, onAct }} />;
+    case 'matches':
+      return <MatchesPanel board={part} pieces={board.pieces} {...{ label, words, onAct }} />;
     case 'watch':
       return <WatchPanel at={part.at} rows={part.rows} {...{ label, names, words, onAct }} />;
     case 'table':

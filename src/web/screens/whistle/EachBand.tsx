@@ -27,19 +27,19 @@ export function EachBand({ action, names, words, pieces, follows, onAct, onCance
     <section className={`flex max-h-[70vh] flex-col ${BAND}`} aria-label={words.board[ask!.field]}>
       <p className="head text-base">{words.board[ask!.field]}</p>
       <ul className="mt-1.5 grid min-h-0 grid-cols-[repeat(auto-fill,minmax(260px,1fr))] gap-x-4 gap-y-1.5 overflow-auto">
-        {each.map(({ place, among }, i) => (
-          <li key={place} className="flex items-center gap-1.5">
-            <span className="wide flex w-16 shrink-0 items-center gap-1.5 text-lg">
-              <Pennant index={i} width={24} light />
-              {numberOf(place)}
+        {each.map(({ place, title, group, among }, i) => (
+          <li key={place} className={`flex items-center gap-1.5 ${title ? 'flex-wrap' : ''}`}>
+            <span className={`wide flex shrink-0 items-center gap-1.5 text-lg ${title ? 'w-full' : 'w-16'}`}>
+              <Pennant index={group ?? i} width={24} light />
+              {title ?? numberOf(place)}
             </span>
             {among.map((answer) => (
               <button
                 key={answer.value}
                 type="button"
                 aria-pressed={chosen[i] === answer.value}
-                aria-label={`${labelOf(place)}: ${answerWords(answer, names, words)}`}
-                className={`head min-h-11 min-w-0 flex-1 px-2 text-base leading-5 ${chosen[i] === answer.value ? 'bg-paper text-ink' : 'bg-[#12306f] hover:bg-ink'} ${answer.player ? '' : 'max-w-16'}`}
+                aria-label={`${title ?? labelOf(place)}: ${answerWords(answer, names, words)}`}
+                className={`head min-h-11 min-w-0 ${title ? 'min-w-11' : 'flex-1'} px-2 text-base leading-5 ${chosen[i] === answer.value ? 'bg-paper text-ink' : 'bg-[#12306f] hover:bg-ink'} ${answer.player ? '' : 'max-w-16'}`}
                 onClick={() => setChosen({ ...chosen, [i]: answer.value })}
               >
                 {answerWords(answer, names, words)}

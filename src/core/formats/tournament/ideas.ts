@@ -1,0 +1,83 @@
+import type { BlockDraft, BlockIdeas } from '../format.ts';
+import { fewerThan, groupCount, idea, otherObjects, setting } from '../ideas.ts';
+import { roundIdeas } from '../roundIdeas.ts';
+import type { TournamentIdea } from './codes.ts';
+import { tournamentGear } from './gear.ts';
+import { courtCount, courtsOfGear, type TournamentContext, teamCount } from './group.ts';
+import type { TournamentValues } from './setup.ts';
+
+/** What a team does that neither plays nor referees, if the teacher has set nothing. */
+export const RESTING_TASK = 'Practice the first move of your game beside the court';
+
+const courtsIdea = (context: TournamentContext, count: number): TournamentIdea =>
+  idea('tournament-courts', { count }, setting(context, 'courts', count));
+
+/** Fewer courts, down to one. */
+export const fewerCourts = (context: TournamentContext): TournamentIdea[] =>
+  fewerThan(courtCount(context), courtsOfGear(context)).map((count) => courtsIdea(context, count));
+
+/** More courts, up to one for every two teams. */
+export const moreCourts = (context: TournamentContext): TournamentIdea[] =>
+  [1, 2, 3]
+    .map((more) => courtCount(context) + more)
+    .filter((count) => count <= Math.floor(teamCount(context) / 2))
+    .map((count) => courtsIdea(context, count));
+
+/** Fewer, larger teams. */
+export const fewerTeams = (context: TournamentContext): TournamentIdea[] =>
+  [2, 1]
+    .map((less) => teamCount(context) - less)
+    .filter((count) => count >= 2)
+    .map((count) => idea('tournament-teams', { count }, ...groupCount(context, count)));
+
+/** More, smaller teams. */
+const moreTeams = (context: TournamentContext): TournamentIdea[] =>
+  [1, 2]
+    .map((more) => teamCount(context) + more)
+    .filter((count) => count <= 16 && 2 * count <= context.players.length)
+    .map((count) => idea('tournament-teams', { count }, ...groupCount(context, count)));
+
+/** Pools in place of everybody meeting everybody. */
+export const pools = (context: TournamentContext): TournamentIdea[] =>
+  context.values.pools === 1 && teamCount(context) >= 6 ? [idea('tournament-pools', { count: 2 }, setting(context, 'pools', 2))] : [];
+
+/** Courts that take less floor: closer, then narrower and shorter. */
+export function smallerCourts(context: TournamentContext): TournamentIdea[] {
+  const { gapM, widthM, lengthM } = context.values;
+  const close = gapM > 0.5 ? [setting(context, 'gapM', 0.5)] : [];
+  const tenths = (metres: number) => Math.round(metres * 10) / 10;
+  return [
+    ...(close.length ? [idea('tournament-close', { gapM: 0.5 }, ...close)] : []),
+    ...[0.85, 0.7, 0.55].map((share) => {
+      const size = { width: Math.max(1, tenths(widthM * share)), depth: Math.max(1.5, tenths(lengthM * share)) };
+      return idea('tournament-smaller', size, setting(context, 'widthM', size.width), setting(context, 'lengthM', size.depth), ...close);
+    }),
+  ];
+}
+
+/** The resting team referees, or has something to do. */
+export const busyResting = (context: TournamentContext): TournamentIdea[] => [
+  ...(context.values.referees ? [] : [idea('tournament-referees', {}, setting(context, 'referees', true))]),
+  ...(context.values.waitingTask ? [] : [idea('tournament-task', { task: RESTING_TASK }, setting(context, 'waitingTask', RESTING_TASK))]),
+];
+
+/** What the whole lesson may ask of a tournament: time by pools, courts and teams, gear by another object or fewer courts. */
+export function tournamentIdeas(context: TournamentContext, draft: BlockDraft<TournamentValues>): BlockIdeas<TournamentIdea> {
+  const { values } = context;
+  // How many rounds there are follows from teams and courts: only walk-through and the length of a match are its own to change.
+  const { shorter } = roundIdeas({ ...context, values: { ...values, bouts: 1 } }, 'tournament');
+  const objects = otherObjects(context, 'tournament', courtCount(context) * context.setup.objectsEach);
+  const kinds = new Set(tournamentGear(context, draft).map((n) => n.gearKind));
+  return {
+    shorter: [...shorter, ...pools(context), ...moreCourts(context), ...fewerTeams(context)],
+    longer: moreTeams(context).slice(0, 1),
+    gear: Object.fromEntries([...kinds].map((kind) => [kind, [...(kind === values.object ? objects : []), ...fewerCourts(context)]])),
+    choices: [
+      [...moreCourts(context), ...fewerCourts(context).slice(0, 2)],
+      [...fewerTeams(context), ...moreTeams(context)],
+      pools(context),
+      objects,
+    ],
+    waitingTask: values.waitingTask || (values.referees ? RESTING_TASK : ''),
+  };
+}
