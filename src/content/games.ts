@@ -8,10 +8,12 @@ import { bridgeKeepers } from './bridgeKeepers.ts';
 import { bridgeMeeting } from './bridgeMeeting.ts';
 import { bridgeRollers } from './bridgeRollers.ts';
 import { bridgeRun } from './bridgeRun.ts';
+import { lanternRing } from './lanternRing.ts';
 import { lanternRoll } from './lanternRoll.ts';
 import { millRace } from './millRace.ts';
 import { millSacks } from './millSacks.ts';
 import { millSteps } from './millSteps.ts';
+import { millWheels } from './millWheels.ts';
 import { nineMills } from './nineMills.ts';
 import { orchardCarry } from './orchardCarry.ts';
 import { orchardCrowns } from './orchardCrowns.ts';
@@ -46,4 +48,6 @@ export const GAMES: readonly Game[] = [
   bridgeRollers,
   bridgeMeeting,
   bellFair,
+  millWheels,
+  lanternRing,
 ];

@@ -59,6 +59,10 @@ export interface BoardSeats {
   /** Index of the group that plays here; its pennant is shown. */
   group: number;
   place?: string;
+  /** What teams are called, by their id, where it is teams that stand here; their points are shown in place of ranks. */
+  titles?: Record<string, string>;
+  /** Who is on the way here. */
+  coming?: string[];
   seats: { rank: number; player: string | null; value: number; action: BoardAction }[];
   queue: string[];
   /** Rallies so far. */

@@ -130,6 +130,16 @@ const CASES: Case[] = [
       ...{ a: five[random.below(5)], b: five[random.below(5)], score: [random.below(4), random.below(4)] },
     }),
   },
+  {
+    name: 'a ring of bays',
+    format: 'winners-ring',
+    setup: {
+      ...{ teams: ['a', 'b', 'c', 'd'], bays: 2, target: 3, headStart: true, moveSeconds: 5 },
+      members: Object.fromEntries(['a', 'b', 'c', 'd'].map((team) => [team, [`${team}1`, `${team}2`]])),
+    },
+    players: ['a', 'b', 'c', 'd'].flatMap((team) => [`${team}1`, `${team}2`]),
+    own: (random) => ({ type: 'score', team: ['a', 'b', 'c', 'd'][random.below(4)] }),
+  },
   chase('frozen', {}),
   chase('jail and escort', { caught: 'jail', release: 'escort' }),
   chase('converted', { caught: 'converts', release: 'none' }),

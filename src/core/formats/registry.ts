@@ -10,6 +10,7 @@ import { stations } from './stations/index.ts';
 import { targetClash } from './target-clash/index.ts';
 import { tossTargets } from './toss-targets/index.ts';
 import { tournament } from './tournament/index.ts';
+import { winnersRing } from './winners-ring/index.ts';
 
 /** Every format there is: a total map, so that a forgotten one does not compile. */
 export const FORMATS: Record<FormatId, Format> = {
@@ -23,6 +24,7 @@ export const FORMATS: Record<FormatId, Format> = {
   'target-clash': targetClash,
   'toss-targets': tossTargets,
   tournament,
+  'winners-ring': winnersRing,
 };
 
 /** The format of that name. RangeError for a name that is not built. */

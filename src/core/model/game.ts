@@ -9,6 +9,7 @@ import { StationsGame } from '../formats/stations/setup.ts';
 import { TargetClashGame } from '../formats/target-clash/setup.ts';
 import { TossTargetsGame } from '../formats/toss-targets/setup.ts';
 import { TournamentGame } from '../formats/tournament/setup.ts';
+import { WinnersRingGame } from '../formats/winners-ring/setup.ts';
 import { Band } from './band.ts';
 import { GameDemand, PurposeAction } from './demand.ts';
 import { OUTDOORS } from './gearKind.ts';
@@ -79,6 +80,7 @@ export const Game = z.discriminatedUnion('format', [
   z.object({ ...shared, format: z.literal('target-clash'), setup: TargetClashGame }),
   z.object({ ...shared, format: z.literal('toss-targets'), setup: TossTargetsGame }),
   z.object({ ...shared, format: z.literal('tournament'), setup: TournamentGame }),
+  z.object({ ...shared, format: z.literal('winners-ring'), setup: WinnersRingGame }),
 ]);
 export type Game = z.infer<typeof Game>;
 export type FormatId = Game['format'];

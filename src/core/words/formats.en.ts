@@ -9,6 +9,7 @@ import { stationsWords } from '../formats/stations/words.en.ts';
 import { targetClashWords } from '../formats/target-clash/words.en.ts';
 import { tossTargetsWords } from '../formats/toss-targets/words.en.ts';
 import { tournamentWords } from '../formats/tournament/words.en.ts';
+import { winnersRingWords } from '../formats/winners-ring/words.en.ts';
 import type { FormatId } from '../model/game.ts';
 
 /** The words of every format: a total map. */
@@ -23,6 +24,7 @@ export const FORMAT_WORDS: Record<FormatId, FormatWords> = {
   'target-clash': targetClashWords,
   'toss-targets': tossTargetsWords,
   tournament: tournamentWords,
+  'winners-ring': winnersRingWords,
 };
 export const formatWords = (id: string): FormatWords => FORMAT_WORDS[id as FormatId];
 

@@ -34,6 +34,7 @@ function useFacing(): [Facing, () => void] {
 /** The courts where they lie on the floor, each with its positions in rank order, the top first: one tap on the one it happened to, then who waits. */
 export function CourtCards({ courts, pieces, names, words, onAct }: Props) {
   const [facing, turn] = useFacing();
+  const nameOf = (court: BoardSeats, id: string) => court.titles?.[id] ?? names[id];
   const placed = courts.flatMap((court) => {
     const piece = pieces.find((p) => p.id === court.place);
     return piece ? [{ court, box: boxOf(piece.shape) }] : [];
@@ -69,7 +70,7 @@ export function CourtCards({ courts, pieces, names, words, onAct }: Props) {
             style={{ '--area': `${row + 1} / ${column + 1}` } as React.CSSProperties}
           >
             <div className="flex items-center gap-2">
-              <Pennant index={court.group} width={36} light />
+              {!court.titles && <Pennant index={court.group} width={36} light />}
               <span className="wide text-[26px] leading-none">{court.group + 1}</span>
               <span className="ml-auto text-sm text-[#c3ccd6]">
                 {words.count}: {court.count}
@@ -88,11 +89,11 @@ export function CourtCards({ courts, pieces, names, words, onAct }: Props) {
                     onClick={() => onAct(seat.action)}
                   >
                     <span className="sr-only">Court {court.group + 1}, place </span>
-                    <span className="head text-lg">{seat.rank}</span>
+                    <span className="head text-lg">{court.titles ? seat.value : seat.rank}</span>
                     <span className="sr-only">, </span>
-                    <span className="min-w-0 text-sm">{seat.player ? names[seat.player] : '–'}</span>
+                    <span className="min-w-0 text-sm">{seat.player ? nameOf(court, seat.player) : '–'}</span>
                     <span className="sr-only">: {words[seat.action.code]}</span>
-                    {seat.value > 0 && (
+                    {seat.value > 0 && !court.titles && (
                       <span className="ml-auto text-xs text-[#dce6f8]">
                         {seat.value} {words.atTop}
                       </span>
@@ -102,7 +103,8 @@ export function CourtCards({ courts, pieces, names, words, onAct }: Props) {
               ))}
             </ol>
             <p className="mt-1.5 min-h-5 text-sm leading-5 text-[#c3ccd6]">
-              {court.queue.length ? `${words.waits}: ${court.queue.map((id) => names[id]).join(', ')}` : words.nobody}
+              {court.coming?.length ? `${words.coming}: ${court.coming.map((id) => nameOf(court, id)).join(', ')}. ` : ''}
+              {court.queue.length ? `${words.waits}: ${court.queue.map((id) => nameOf(court, id)).join(', ')}` : words.nobody}
             </p>
           </li>
         ))}

@@ -1,0 +1,60 @@
+import type { Game } from '../core/model/game.ts';
+import { GameId } from '../core/model/ids.ts';
+import { newHeader } from '../core/model/record.ts';
+
+/** Two against two keep a light ball bouncing over a line; the first with enough points carries the lantern one bridge on. */
+export const lanternRing: Game = {
+  ...newHeader('game', 3),
+  id: GameId.parse('lantern-ring'),
+  title: 'Lanterns round the bridges',
+  aim: 'Send a light ball where nobody stands, and play fair without a referee',
+  purpose: [],
+  families: ['throw', 'catch', 'travel'],
+  noise: 2,
+  outdoors: 'both',
+  demands: [],
+  story: 'The lantern goes round the town, one bridge at a time. Whoever wins it carries it on; whoever lost keeps the bridge.',
+  attentionCall: 'Lanterns? … Low!',
+  stopSignal: '',
+  format: 'winners-ring',
+  rules: [
+    { kind: 'restart', text: 'Whoever lost the point throws it in, underhand' },
+    { kind: 'boundary', text: 'A ball that lands outside the bay is a point for the others' },
+    { kind: 'tie', text: 'If you do not agree, play the point again' },
+    { kind: 'calm-down', text: 'Roll it, seated' },
+    {
+      kind: 'fault',
+      fault: 'throwing-hard',
+      does: 'Throwing overhand or hard',
+      next: 'The point is the other team’s',
+      back: 'At the next point',
+    },
+  ],
+  offences: [{ what: 'throwing-hard' }],
+  questions: ['How did you agree on a point that was close?', 'What makes a throw hard to catch and still fair?'],
+  bands: {
+    'pre-k': { target: 2, lengthM: 3, walkSeconds: 90 },
+    'k-1': { target: 2, lengthM: 4 },
+    '2-3': { target: 3 },
+    '4-5': {},
+    '6-8': { target: 5, lengthM: 6 },
+    '9-12': { target: 5, lengthM: 7, teamSize: 2 },
+  },
+  setup: {
+    bay: 'Bridge',
+    team: 'Keepers',
+    teamSize: 2,
+    objects: ['soft ball', 'light ball', 'bright ball'],
+    objectsEach: 1,
+    markers: { gearKind: 'cone', count: 4 },
+    target: 4,
+    widthM: 2.6,
+    lengthM: 5,
+    start: 'One throws underhand over the middle line so that it bounces once on the other side',
+    point: 'A ball that bounces twice on the other side is a point',
+    task: 'Catch it after one bounce and throw it back underhand from where you are',
+    cues: ['Ready on your toes', 'Catch with both hands, arms give way', 'Throw to the free corner'],
+    easier: 'Two bounces are allowed',
+    harder: 'Catch it before it bounces',
+  },
+};
