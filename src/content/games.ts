@@ -3,6 +3,7 @@ import { bellFair } from './bellFair.ts';
 import { bellMessengers } from './bellMessengers.ts';
 import { bellRows } from './bellRows.ts';
 import { bellStairs } from './bellStairs.ts';
+import { bellsQuiet } from './bellsQuiet.ts';
 import { bellTower } from './bellTower.ts';
 import { bridgeKeepers } from './bridgeKeepers.ts';
 import { bridgeMeeting } from './bridgeMeeting.ts';
@@ -10,6 +11,7 @@ import { bridgeRollers } from './bridgeRollers.ts';
 import { bridgeRun } from './bridgeRun.ts';
 import { lanternRing } from './lanternRing.ts';
 import { lanternRoll } from './lanternRoll.ts';
+import { millMusic } from './millMusic.ts';
 import { millRace } from './millRace.ts';
 import { millSacks } from './millSacks.ts';
 import { millSteps } from './millSteps.ts';
@@ -50,4 +52,6 @@ export const GAMES: readonly Game[] = [
   bellFair,
   millWheels,
   lanternRing,
+  millMusic,
+  bellsQuiet,
 ];

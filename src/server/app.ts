@@ -71,6 +71,8 @@ export function makeApp(db: Database, options: { webDir?: string; now: () => num
           defaultSrc: ["'self'"],
           scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
           styleSrc: ["'self'", "'unsafe-inline'"],
+          // A teacher's own music file stays in the browser and is played from there.
+          mediaSrc: ["'self'", 'blob:'],
           imgSrc: ["'self'", 'data:'],
           workerSrc: ["'self'"],
           objectSrc: ["'none'"],

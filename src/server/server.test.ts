@@ -194,6 +194,7 @@ describe('an answer', () => {
   it('carries safe headers and no stack, and unknown routes are JSON', async () => {
     const response = await fetch(`${server.base}/health`);
     expect(response.headers.get('content-security-policy')).toMatch(/script-src 'self' 'wasm-unsafe-eval'/);
+    expect(response.headers.get('content-security-policy')).toContain("media-src 'self' blob:");
     expect(response.headers.get('x-content-type-options')).toBe('nosniff');
     expect(response.headers.get('x-powered-by')).toBeNull();
     const lost = await ask('GET', '/nowhere');

@@ -61,6 +61,8 @@ export interface BoardSeats {
   place?: string;
   /** What teams are called, by their id, where it is teams that stand here; their points are shown in place of ranks. */
   titles?: Record<string, string>;
+  /** Nobody is above anybody else here. */
+  unranked?: boolean;
   /** Who is on the way here. */
   coming?: string[];
   seats: { rank: number; player: string | null; value: number; action: BoardAction }[];
@@ -138,6 +140,8 @@ export type BoardPart =
   | { part: 'seats'; code: string; courts: BoardSeats[] }
   | { part: 'lines'; code: string; lines: BoardLine[] }
   | { part: 'objects'; code: string; sides: BoardObjects[]; actions: BoardAction[] }
+  /** Music that stops by itself after a time between the two, which nobody can see: then the action counts. `count`: round now, of so many. */
+  | { part: 'cue'; code: string; burstSeconds: readonly [least: number, most: number]; action: BoardAction; count: number; of: number }
   | { part: 'zones'; code: string; sides: BoardZones[] }
   /** `slot` of `slots`, both from 1; `order`: what decides between equal teams, worded by the format. */
   | {
@@ -163,6 +167,7 @@ export function actionsOf(part: BoardPart): BoardAction[] {
   if (part.part === 'seats') return part.courts.flatMap((court) => court.seats.map((seat) => seat.action));
   if (part.part === 'lines') return part.lines.flatMap((line) => line.rows.flatMap((row) => row.actions));
   if (part.part === 'objects') return [...part.sides.flatMap((side) => [side.down, side.up]), ...part.actions];
+  if (part.part === 'cue') return [part.action];
   if (part.part === 'zones') return part.sides.flatMap((side) => side.cells.flatMap(({ add, move }) => [add, move]));
   if (part.part === 'matches')
     return [
@@ -217,6 +222,8 @@ export function withActions(part: BoardPart, change: (action: BoardAction) => Bo
       const table = part.table.map((row) => ({ ...row, cells: row.cells.map((cell) => cell && { ...cell, action: change(cell.action) }) }));
       return { ...part, now: part.now.map(match), next: part.next.map(match), table };
     }
+    case 'cue':
+      return { ...part, action: change(part.action) };
     case 'zones': {
       const cell = (each: BoardZones['cells'][number]) => ({ ...each, add: change(each.add), move: change(each.move) });
       return { ...part, sides: part.sides.map((side) => ({ ...side, cells: side.cells.map(cell) })) };

@@ -140,6 +140,24 @@ const CASES: Case[] = [
     players: ['a', 'b', 'c', 'd'].flatMap((team) => [`${team}1`, `${team}2`]),
     own: (random) => ({ type: 'score', team: ['a', 'b', 'c', 'd'][random.below(4)] }),
   },
+  ...(['take', 'hold'] as const).map(
+    (mode): Case => ({
+      name: `pods, ${mode}`,
+      format: 'pods',
+      setup: {
+        pods: [
+          ['a', 'b', 'c'],
+          ['w', 'x'],
+        ],
+        ...{ mode, leading: 'follow', rounds: 500, burstSeconds: [5, 9] },
+      },
+      players: ['a', 'b', 'c', 'w', 'x'],
+      own(random, some) {
+        if (random.below(3) === 0) return { type: 'stop' };
+        return mode === 'hold' ? { type: 'held', by: [some()] } : { type: 'taken', pod: random.below(2), by: some() };
+      },
+    }),
+  ),
   chase('frozen', {}),
   chase('jail and escort', { caught: 'jail', release: 'escort' }),
   chase('converted', { caught: 'converts', release: 'none' }),

@@ -5,6 +5,7 @@ import { chase } from './chase/index.ts';
 import { course } from './course/index.ts';
 import type { Format } from './format.ts';
 import { ladder } from './ladder/index.ts';
+import { pods } from './pods/index.ts';
 import { skillLane } from './skill-lane/index.ts';
 import { stations } from './stations/index.ts';
 import { targetClash } from './target-clash/index.ts';
@@ -20,6 +21,7 @@ export const FORMATS: Record<FormatId, Format> = {
   chase,
   course,
   ladder,
+  pods,
   'skill-lane': skillLane,
   'target-clash': targetClash,
   'toss-targets': tossTargets,

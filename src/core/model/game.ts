@@ -4,6 +4,7 @@ import { CallUpGame } from '../formats/call-up/setup.ts';
 import { ChaseGame } from '../formats/chase/setup.ts';
 import { CourseGame } from '../formats/course/setup.ts';
 import { LadderGame } from '../formats/ladder/setup.ts';
+import { PodsGame } from '../formats/pods/setup.ts';
 import { SkillLaneGame } from '../formats/skill-lane/setup.ts';
 import { StationsGame } from '../formats/stations/setup.ts';
 import { TargetClashGame } from '../formats/target-clash/setup.ts';
@@ -76,6 +77,7 @@ export const Game = z.discriminatedUnion('format', [
   z.object({ ...shared, format: z.literal('chase'), setup: ChaseGame }),
   z.object({ ...shared, format: z.literal('course'), setup: CourseGame }),
   z.object({ ...shared, format: z.literal('ladder'), setup: LadderGame }),
+  z.object({ ...shared, format: z.literal('pods'), setup: PodsGame }),
   z.object({ ...shared, format: z.literal('skill-lane'), setup: SkillLaneGame }),
   z.object({ ...shared, format: z.literal('target-clash'), setup: TargetClashGame }),
   z.object({ ...shared, format: z.literal('toss-targets'), setup: TossTargetsGame }),

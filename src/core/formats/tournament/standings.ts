@@ -46,12 +46,12 @@ export function ranked(teams: readonly string[], results: readonly Result[], poi
     if (tied.length < 2 || from >= order.length) return [[...tied]];
     const by = order[from];
     const among = by === 'between' ? standingsOf(tied, results, points) : table;
-    const valueOf = (team: string) => among[team][by === 'between' ? 'points' : by];
-    const values = [...new Set(tied.map(valueOf))].sort((a, b) => b - a);
+    const worthOf = (team: string) => among[team][by === 'between' ? 'points' : by];
+    const values = [...new Set(tied.map(worthOf))].sort((a, b) => b - a);
     const next = by === 'between' && values.length > 1 ? from : from + 1;
     return values.flatMap((value) =>
       divide(
-        tied.filter((team) => valueOf(team) === value),
+        tied.filter((team) => worthOf(team) === value),
         next,
       ),
     );

@@ -113,11 +113,11 @@ export const winnersRingRules: PlayRules<WinnersRingPlaySetup, RingState, RingEv
   knows: ({ teams }, { team }) => teams.includes(team),
   step: (setup, state, { team, at }) => scored(setup, state, team, at),
   due: (_, { walking }) => (walking.length ? Math.min(...walking.map((w) => w.at)) : undefined),
-  pass: (_, state, at) =>
-    state.walking
-      .filter((w) => w.at <= at)
-      .sort((a, b) => a.at - b.at || a.to - b.to)
-      .reduce((now, { team, to }) => arrived({ ...now, walking: now.walking.filter((w) => w.team !== team) }, team, to), state),
+  pass(_, state, at) {
+    const there = state.walking.filter((w) => w.at <= at).sort((a, b) => a.at - b.at || a.to - b.to);
+    const left: RingState = { ...state, walking: state.walking.filter((w) => w.at > at) };
+    return there.reduce((now, { team, to }) => arrived(now, team, to), left);
+  },
   active: (setup, state) =>
     state.bays.flatMap(({ on }, i) =>
       on.length === 2 || (setup.headStart && state.walking.some((w) => w.to === i))

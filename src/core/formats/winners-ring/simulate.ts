@@ -41,8 +41,13 @@ export function simulateRing(
       state = rules.pass!(setup, state, due);
       continue;
     }
-    let pick = random.float() * total;
-    const team = may.find((id) => (pick -= rate(id)) < 0) ?? may[may.length - 1];
+    const pick = random.float() * total;
+    let upTo = 0;
+    const team =
+      may.find((id) => {
+        upTo += rate(id);
+        return pick < upTo;
+      }) ?? may[may.length - 1];
     const after = rules.step(setup, state, { at, type: 'score', team }, () => true);
     if (after === 'not-allowed') throw new Error(`a simulated point of ${team} at second ${at} is not allowed`);
     events.push({ at, type: 'score', team });

@@ -8,6 +8,7 @@ import { formatWords } from '../../../core/words/en.ts';
 import { Pennant } from '../../parts/Pennant.tsx';
 import { AskBand } from './AskBand.tsx';
 import { CourtCards } from './CourtCards.tsx';
+import { CuePanel } from './CuePanel.tsx';
 import { GroupCards } from './GroupCards.tsx';
 import { LinesPanel } from './LinesPanel.tsx';
 import { MatchesPanel } from './MatchesPanel.tsx';
@@ -109,7 +110,7 @@ export function Boards(props: Props) {
   );
 }
 
-function Part({ part, board, block, names, round, moving, onAct }: Props & { board: BoardNow; part: BoardPart }) {
+function Part({ part, board, block, names, state, round, moving, onAct }: Props & { board: BoardNow; part: BoardPart }) {
   const words = formatWords(board.format);
   const label = words.board[part.code];
   switch (part.part) {
@@ -123,6 +124,8 @@ function Part({ part, board, block, names, round, moving, onAct }: Props & { boa
       return <ObjectsPanel sides={part.sides} actions={part.actions} {...{ label, names, words, onAct }} />;
     case 'zones':
       return <ZonesPanel sides={part.sides} {...{ label, names, words, onAct }} />;
+    case 'cue':
+      return <CuePanel cue={part} paused={state.paused} {...{ label, words, onAct }} />;
     case 'matches':
       return <MatchesPanel board={part} pieces={board.pieces} {...{ label, words, onAct }} />;
     case 'watch':

@@ -58,7 +58,7 @@ export function CourtCards({ courts, pieces, names, words, onAct }: Props) {
         </button>
       )}
       <ul
-        className="grid min-h-0 flex-1 auto-rows-fr grid-cols-(--columns) gap-3 overflow-auto max-[900px]:flex-none max-[600px]:grid-cols-1"
+        className={`grid min-h-0 flex-1 grid-cols-(--columns) gap-3 overflow-auto max-[900px]:flex-none max-[600px]:grid-cols-1 ${courts[0]?.unranked ? 'auto-rows-auto content-start' : 'auto-rows-fr'}`}
         style={{ '--columns': `repeat(${Math.max(1, columns)}, minmax(0, 1fr))` } as React.CSSProperties}
         aria-label="Courts"
       >
@@ -66,18 +66,20 @@ export function CourtCards({ courts, pieces, names, words, onAct }: Props) {
           <li
             key={court.group}
             aria-label={`Court ${court.group + 1}`}
-            className="flex min-h-[150px] flex-col bg-ink-2 px-2.5 py-2 min-[601px]:[grid-area:var(--area)]"
+            className={`flex flex-col bg-ink-2 px-2.5 py-2 min-[601px]:[grid-area:var(--area)] ${court.unranked ? '' : 'min-h-[150px]'}`}
             style={{ '--area': `${row + 1} / ${column + 1}` } as React.CSSProperties}
           >
             <div className="flex items-center gap-2">
               {!court.titles && <Pennant index={court.group} width={36} light />}
               <span className="wide text-[26px] leading-none">{court.group + 1}</span>
-              <span className="ml-auto text-sm text-[#c3ccd6]">
-                {words.count}: {court.count}
-              </span>
+              {!court.unranked && (
+                <span className="ml-auto text-sm text-[#c3ccd6]">
+                  {words.count}: {court.count}
+                </span>
+              )}
             </div>
             <ol
-              className={`mt-1.5 grid min-h-0 flex-1 auto-rows-fr gap-1.5 ${columns > WIDE_COLUMNS ? 'grid-cols-1' : 'grid-cols-2'}`}
+              className={`mt-1.5 grid gap-1.5 ${court.unranked ? 'auto-rows-[minmax(44px,auto)]' : 'min-h-0 flex-1 auto-rows-fr'} ${columns > WIDE_COLUMNS ? 'grid-cols-1' : 'grid-cols-2'}`}
               aria-label={`Court ${court.group + 1}, top place first`}
             >
               {[...court.seats].reverse().map((seat, i) => (
@@ -85,11 +87,11 @@ export function CourtCards({ courts, pieces, names, words, onAct }: Props) {
                   <button
                     type="button"
                     disabled={!seat.action.enabled}
-                    className={`flex min-h-11 min-w-0 flex-1 items-center gap-1.5 px-1.5 text-left leading-4 disabled:opacity-50 ${i === 0 ? 'bg-tape hover:bg-[#2b62cc]' : 'bg-ink-3 hover:bg-[#3a4a60]'}`}
+                    className={`flex min-h-11 min-w-0 flex-1 items-center gap-1.5 px-1.5 text-left leading-4 disabled:opacity-50 ${i === 0 || court.unranked ? 'bg-tape hover:bg-[#2b62cc]' : 'bg-ink-3 hover:bg-[#3a4a60]'}`}
                     onClick={() => onAct(seat.action)}
                   >
                     <span className="sr-only">Court {court.group + 1}, place </span>
-                    <span className="head text-lg">{court.titles ? seat.value : seat.rank}</span>
+                    {!court.unranked && <span className="head text-lg">{court.titles ? seat.value : seat.rank}</span>}
                     <span className="sr-only">, </span>
                     <span className="min-w-0 text-sm">{seat.player ? nameOf(court, seat.player) : '–'}</span>
                     <span className="sr-only">: {words[seat.action.code]}</span>

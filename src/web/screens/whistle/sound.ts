@@ -36,6 +36,22 @@ function tone(at: number, seconds: number, hertz: number, wobble: number, loud: 
   main.stop(start + seconds);
 }
 
+/** Steps of the little tune that stands in for a teacher's own music, in hertz, and how long each is. */
+const TUNE = [262, 330, 392, 330, 440, 392, 330, 294];
+const BEAT_S = 0.28;
+
+/** Plays the little tune until what it returns is called. */
+export function playTune(): () => void {
+  let beat = 0;
+  const next = () => {
+    tone(0, BEAT_S * 0.9, TUNE[beat % TUNE.length], 0, 0.15);
+    beat++;
+  };
+  next();
+  const timer = setInterval(next, BEAT_S * 1000);
+  return () => clearInterval(timer);
+}
+
 /** The stand-in for whistle and speaker. Each sound goes with words and a steady change of the screen, never alone. */
 export const sounds = {
   /** One long whistle: a bout is over, or everything stops. */
