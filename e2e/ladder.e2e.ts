@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { skipTo, withGame } from './newGame.ts';
 import { withDemo } from './openDemo.ts';
 import { pause, type Screen } from './screen.ts';
 
@@ -15,30 +16,19 @@ const onCourt = (court: number) =>
 
 describe('a ladder of courts', () => {
   it('is planned with two a court, the courts side by side, and says that it is no ranking', async () => {
-    await open('/');
-    const made = (await api('/periods', { date: today, start: '15:00', end: '15:45', classId: 'grade-2c', roomId: 'upper-yard' })) as {
-      id: string;
-    };
-    await api(`/periods/${made.id}/lesson`, { title: 'Stairs' });
-    await open(`/desk/${made.id}`);
-    await screen.says('No game in this lesson yet');
-    await screen.click('button', 'Add a block');
-    await (await screen.find('menuitem', /^Steps of the mill/)).focus();
-    await screen.press('Enter');
+    const id = await withGame({ open, api, screen, today }, /^Steps of the mill/, {
+      ...{ start: '15:00', end: '15:45', classId: 'grade-2c', roomId: 'upper-yard' },
+    });
     await screen.says(/11 courts · \d+ rounds of/);
     await screen.click('tab', /^Checks/);
     await screen.says('The courts mix the class, they do not rank it');
     await screen.expectAccessible();
-    run = ((await api('/runs', { periodId: made.id })) as { id: string }).id;
+    run = ((await api('/runs', { periodId: id })) as { id: string }).id;
   });
 
   it('asks on Whistle who won on every court, shows who goes where before they go, then moves them, on a phone', async () => {
     await open(`/whistle/${run}`, 390, 844);
-    await screen.says('Hold everything');
-    for (let i = 0; i < 8 && !(await screen.page.$('[aria-label="Court 1"] ol button')); i++) {
-      await screen.click('button', 'Skip to the next step');
-      await pause(300);
-    }
+    await skipTo(screen, '[aria-label="Court 1"] ol button');
     const [b] = await onCourt(1);
     const [top] = await onCourt(11);
     await (await screen.page.$('[aria-label="Court 1"] ol button'))!.click();

@@ -36,10 +36,12 @@ export function MatchesPanel({ board, pieces, label, words, onAct }: Props) {
             <button
               type="button"
               disabled={!match.action.enabled}
-              aria-label={`${named(match)}: ${words.actions[match.action.code]}${match.score ? `, now ${said(match.score)}` : ''}`}
               className={`head min-h-12 w-24 shrink-0 text-center text-lg disabled:opacity-50 max-[900px]:order-last max-[900px]:w-full ${match.score ? 'bg-ink-3 hover:bg-[#3a4a60]' : 'bg-tape hover:bg-[#2b62cc]'}`}
               onClick={() => onAct(match.action)}
             >
+              <span className="sr-only">
+                {named(match)}: {match.score && `${words.actions[match.action.code]}, now `}
+              </span>
               {match.score ? said(match.score) : words.actions[match.action.code]}
             </button>
             <Team team={match.teams[1]} end />
@@ -100,10 +102,12 @@ export function MatchesPanel({ board, pieces, label, words, onAct }: Props) {
                     <button
                       type="button"
                       disabled={!each.action.enabled}
-                      aria-label={`${row.name} – ${byGroup[i].name}: ${words.actions[each.action.code]}`}
                       className="min-h-8 w-full min-w-10 hover:bg-ink-3 disabled:opacity-60"
                       onClick={() => onAct(each.action)}
                     >
+                      <span className="sr-only">
+                        {row.name} – {byGroup[i].name}: {words.actions[each.action.code]}{' '}
+                      </span>
                       {said(each.score)}
                     </button>
                   ) : (

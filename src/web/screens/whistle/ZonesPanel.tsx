@@ -36,20 +36,23 @@ export function ZonesPanel({ sides, label, names, words, onAct }: Props) {
                 <button
                   type="button"
                   disabled={!add.enabled}
-                  aria-label={`${side.side}: one more lies in: ${wordOf(i, points)}`}
                   className={`head flex h-14 flex-col items-center justify-center text-sm leading-4 disabled:opacity-50 ${points === null ? 'bg-ink-3 hover:bg-[#3a4a60]' : 'bg-tape hover:bg-[#2b62cc]'}`}
                   onClick={() => onAct(add)}
                 >
-                  <span className="wide text-xl">{count}</span>
-                  {points === null ? 'out' : counted(points, 'point')}
+                  <span className="sr-only">
+                    {side.side}, {wordOf(i, points)}, {words.actions[add.code]}:{' '}
+                  </span>
+                  <span className="wide text-xl">{count}</span> {points === null ? 'out' : counted(points, 'point')}
                 </button>
                 <button
                   type="button"
                   disabled={!move.enabled}
-                  aria-label={`${side.side}: one was moved from: ${wordOf(i, points)}`}
                   className="head min-h-11 bg-ink-3 text-sm hover:bg-[#3a4a60] disabled:opacity-35"
                   onClick={() => onAct(move)}
                 >
+                  <span className="sr-only">
+                    {side.side}, {wordOf(i, points)}:{' '}
+                  </span>
                   {words.actions[move.code]}
                 </button>
               </div>

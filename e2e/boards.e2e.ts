@@ -1,0 +1,152 @@
+import { describe, expect, it } from 'vitest';
+import { skipTo, withGame } from './newGame.ts';
+import { withDemo } from './openDemo.ts';
+import { pause, type Screen } from './screen.ts';
+
+let screen: Screen;
+let today = '';
+const { open, api } = withDemo((demo) => {
+  ({ screen, today } = demo);
+});
+let hour = 14;
+
+/** Plans a game for grade 5a, looks at its desk, and runs it on a phone from its board on. */
+async function played(game: RegExp, summary: RegExp, board: string): Promise<void> {
+  hour++;
+  const at = { start: `${hour}:00`, end: `${hour}:40`, classId: 'grade-5a', roomId: 'mill-gym' };
+  const id = await withGame({ open, api, screen, today }, game, at);
+  await screen.says(summary);
+  await screen.click('tab', /^Checks/);
+  await screen.settled();
+  await screen.expectAccessible();
+  // What would be undone is one line beside the whole day; its tooltip has all of it.
+  expect((await screen.cutTexts()).filter((text) => !text.startsWith('Undo: '))).toEqual([]);
+  const run = (await api('/runs', { periodId: id })) as { id: string };
+  await open(`/whistle/${run.id}`, 390, 844);
+  await skipTo(screen, board);
+  await screen.settled();
+  await screen.expectNoPageScroll();
+  expect(await screen.smallTexts()).toEqual([]);
+}
+
+/** The scores that are shown beside a label, in the order of the page. */
+const scores = (of: string) =>
+  screen.page.$$eval(`output[aria-label$=": ${of}"]`, (all) => all.map((output) => Number(output.textContent)));
+const until = async (what: () => Promise<unknown>, wanted: unknown) => {
+  await expect.poll(what, { timeout: 10_000 }).toEqual(wanted);
+};
+
+/** Ends the lesson and looks whether the logbook says what the results are called. */
+async function logged(says: string): Promise<void> {
+  await screen.page.setViewport({ width: 1280, height: 800 });
+  await screen.click('button', 'End lesson');
+  await screen.click('button', 'End lesson and open the logbook');
+  await screen.says(says);
+}
+
+describe('the boards of games', () => {
+  it('call-up: calls by the drawn list, counts a goal of an open call, ends the call, and takes it back', async () => {
+    await played(/^Mill race/, /2 fields · \d rounds of/, '[aria-label="Points"]');
+    await screen.says(/Next, \d and \d: /);
+    const [goal] = await screen.page.$$('button[aria-label="Near bank 1: Goal"]');
+    expect(await goal.evaluate((b) => (b as HTMLButtonElement).disabled), 'no goal outside a call').toBe(true);
+    await screen.click('button', 'Call the next');
+    await screen.says(/In: /);
+    await screen.expectAccessible();
+    await screen.click('button', 'Near bank 1: Goal');
+    await until(() => scores('Points'), [1, 0, 0, 0]);
+    await screen.click('button', 'Over');
+    await screen.says(/In: /, { not: true });
+    await screen.click('button', 'What happened');
+    await screen.says(/Call \d and \d/);
+    await screen.says('Goal for Near bank 1');
+    await screen.press('Escape');
+    await logged('Points');
+  });
+
+  it('objects on targets: enters and moves them in two taps, and counts them when the round ends', async () => {
+    await played(/^Crowns of the orchard/, /8 lanes · \d rounds of/, '[aria-label="Points"] output');
+    await screen.click('button', /^Tree 1, innermost zone, Lies there/);
+    await screen.says('now 5');
+    await screen.click('button', 'Tree 1, innermost zone: Moved');
+    await screen.says('Where does it lie now?');
+    await screen.expectAccessible();
+    await screen.click('button', 'second zone');
+    await screen.says('now 3');
+    await screen.click('button', /^Tree 2, third zone, Lies there/);
+    await screen.says('now 1');
+    expect((await scores('Points')).slice(0, 3), 'nothing counts before the round ends').toEqual([0, 0, 0]);
+    for (let i = 0; i < 4 && (await scores('Points'))[0] === 0; i++) {
+      await screen.click('button', 'Skip to the next step');
+      await pause(400);
+    }
+    await until(async () => (await scores('Points')).slice(0, 3), [3, 1, 0]);
+    await logged('Points');
+  });
+
+  it('tournament: asks what each scored, keeps a table, and corrects a result in it', async () => {
+    await played(/^Meeting of the bridges/, /4 courts · 7 rounds of/, '[aria-label="Matches"]');
+    const [match] = await screen.page.$$eval('[aria-label="Matches"] button', (all) => all.map((b) => b.textContent ?? ''));
+    const [, a, b] = /^(Village \d) – (Village \d): Result$/.exec(match)!;
+    await screen.click('button', new RegExp(`^${a} – ${b}: Result$`));
+    await screen.click('button', `${a}: 4`);
+    await screen.click('button', `${b}: 2`);
+    await screen.expectAccessible();
+    await screen.click('button', 'Keep this result');
+    await screen.find('button', new RegExp(`^${a} – ${b}: Correct, now 4 : 2$`));
+    await screen.page.setViewport({ width: 1280, height: 800 });
+    const first = () => screen.page.$eval('[aria-label="Matches"] tbody tr', (row) => row.textContent ?? '');
+    expect(await first()).toContain(a);
+    await screen.click('button', new RegExp(`^${b} – ${a}: Correct 2 : 4$`));
+    await screen.click('button', `${b}: 7`);
+    await screen.click('button', 'Keep this result');
+    await screen.find('button', new RegExp(`^(${a} – ${b}: Correct, now 4 : 7|${b} – ${a}: Correct, now 7 : 4)$`));
+    await until(async () => (await first()).includes(b), true);
+    await screen.expectAccessible();
+    await logged('Table points');
+  });
+
+  it('winners’ ring: a game that is won sends the winner one bay on, and says who is on the way', async () => {
+    await played(/^From mill to mill/, /8 bays · to 3 · \d+ min/, '[aria-label="Court 1"] ol button');
+    const team = async () =>
+      (await screen.page.$$eval('[aria-label="Court 1"] ol button', (all) => all.map((b) => b.textContent ?? '')))[0];
+    const [name] = /Millers \d+/.exec(await team())!;
+    for (const point of [1, 2, 3]) {
+      await (await screen.page.$('[aria-label="Court 1"] ol button:not([disabled])'))!.click();
+      if (point < 3) await until(async () => (await team()).includes(`${point}`), true);
+    }
+    await screen.says(`On the way: ${name}`);
+    await screen.expectAccessible();
+    await screen.says(`In line: ${name}`, { patience: 20_000 });
+    await screen.says('On the way', { not: true });
+    await logged('Games won');
+  });
+
+  it('pods: plays music whose end nobody sees, stops it, and asks who took it; held music is broken off without a stop', async () => {
+    await played(/^The mill stands still/, /11 pods · \d sets of/, '[aria-label="Music"]');
+    const enabled = () => screen.page.$$eval('[aria-label="Court 1"] ol button:not([disabled])', (all) => all.length);
+    expect(await enabled(), 'nobody takes anything before the first stop').toBe(0);
+    await screen.click('button', 'Start the music');
+    await screen.says('Music is on. It stops by itself.');
+    expect(await screen.text()).not.toMatch(/stops in|\d+ s left/);
+    await screen.expectAccessible();
+    await screen.click('button', 'Stop now');
+    await until(async () => (await enabled()) > 1, true);
+    await (await screen.page.$('[aria-label="Court 1"] ol button'))!.click();
+    await until(enabled, 0);
+    await screen.says('1 won');
+    await screen.click('button', 'Start the music');
+    await screen.says('Music is on');
+    await screen.click('button', 'Hold everything');
+    await screen.says('Music is on', { not: true });
+    await screen.click('button', 'What happened');
+    await screen.says('Music stopped');
+    const stops = await screen.page.$$eval(
+      '[role="dialog"] *',
+      (all) => all.filter((e) => e.children.length === 0 && e.textContent === 'Music stopped').length,
+    );
+    expect(stops).toBe(1);
+    await screen.press('Escape');
+    await logged('Rounds won');
+  });
+});
