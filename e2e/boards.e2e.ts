@@ -57,7 +57,16 @@ describe('the boards of games', () => {
     await until(() => scores('Points'), [1, 0, 0, 0]);
     await screen.click('button', 'Over');
     await screen.says(/In: /, { not: true });
+    await screen.click('button', 'Call others');
+    await screen.says('Which numbers?');
+    const numbers = () => screen.page.$$eval('section[aria-label="Which numbers?"] button:disabled', (all) => all.length);
+    const before = await numbers();
+    for (const n of ['3', '5']) await screen.click('button', n);
+    expect(await numbers(), 'no third number').toBeGreaterThan(before);
+    await screen.click('button', 'Done');
+    await screen.says(/In: /);
     await screen.click('button', 'What happened');
+    await screen.says('Call 3 and 5');
     await screen.says(/Call \d and \d/);
     await screen.says('Goal for Near bank 1');
     await screen.press('Escape');

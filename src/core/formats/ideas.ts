@@ -48,3 +48,32 @@ export function otherObjects<P extends string>(
     .sort((a, b) => stock(b) - stock(a))
     .map((to) => idea<`${P}-object`>(`${prefix}-object`, { to }, setting(context, 'object', to)));
 }
+
+/** Courts that take less floor: closer together (with `more` edits that win room), then narrower and shorter too. The codes begin with the format's prefix. */
+export function smallerCourts<P extends string>(
+  context: { blockId: string; values: { gapM: number; widthM: number; lengthM: number } },
+  prefix: P,
+  more: Edit[] = [],
+): FixIdea<`${P}-close` | `${P}-smaller`>[] {
+  const { gapM, widthM, lengthM } = context.values;
+  const close = [...(gapM > 0.5 ? [setting(context, 'gapM', 0.5)] : []), ...more];
+  const tenths = (metres: number) => Math.round(metres * 10) / 10;
+  const sizes = [0.85, 0.7, 0.55].map((share) => ({
+    width: Math.max(1, tenths(widthM * share)),
+    depth: Math.max(1.5, tenths(lengthM * share)),
+  }));
+  return [
+    ...(close.length ? [idea<`${P}-close`>(`${prefix}-close`, { gapM: 0.5 }, ...close)] : []),
+    ...sizes
+      .filter(({ width, depth }) => width < widthM || depth < lengthM)
+      .map((size) =>
+        idea<`${P}-smaller`>(
+          `${prefix}-smaller`,
+          size,
+          setting(context, 'widthM', size.width),
+          setting(context, 'lengthM', size.depth),
+          ...close,
+        ),
+      ),
+  ];
+}

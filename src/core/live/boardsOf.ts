@@ -1,4 +1,5 @@
-import { type BoardPart, withActions } from '../formats/board.ts';
+import type { BoardPart } from '../formats/board.ts';
+import { withActions } from '../formats/boardActions.ts';
 import { formatOf } from '../formats/registry.ts';
 import type { Piece } from '../model/piece.ts';
 import type { PlanBlock } from './runPlan.ts';

@@ -1,4 +1,5 @@
-import { actionsOf, answered, type BoardAction } from '../formats/board.ts';
+import type { BoardAction } from '../formats/board.ts';
+import { actionsOf, answered } from '../formats/boardActions.ts';
 import type { RunEvent } from '../model/run.ts';
 import { boardsOf } from './boardsOf.ts';
 import { effective } from './effective.ts';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { UPPER_YARD } from '../../content/demo.ts';
 import { demoDesk, lessonWith } from '../../content/desk.fixture.ts';
 import { fitUnweighed } from '../fit/fit.ts';
-import { actionsOf } from '../formats/board.ts';
+import { actionsOf } from '../formats/boardActions.ts';
 import { newHeader } from '../model/record.ts';
 import { Run, RunEvent } from '../model/run.ts';
 import { everyoneIn } from '../play/playRules.ts';

@@ -37,7 +37,7 @@ export function callUpBoard(plays: CallUps): BoardPart[] {
     };
     const other: BoardAction = {
       ...{ code: 'call-other', play, event: { type: 'call' }, enabled: !view.done && !isLast && highest > 0 },
-      ask: { field: 'numbers', among: Array.from({ length: highest }, (_, i) => ({ value: i + 1 })), many: true },
+      ask: { field: 'numbers', among: Array.from({ length: highest }, (_, i) => ({ value: i + 1 })), many: true, most: setup.atOnce },
     };
     const over: BoardAction = { code: 'over', play, event: { type: 'over' }, usual: isIn, enabled: !view.done && isIn };
     const rows = setup.sides.map(({ id }, k): BoardRow => {

@@ -3,7 +3,7 @@ import type { BlockDraft, Timeline } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import type { LadderNoticed } from './codes.ts';
 import { type LadderContext, ladderUnit, startOf } from './group.ts';
-import { fewerCourts, moreCourts, RESTING_TASK, sidesOf, smallerCourts } from './ideas.ts';
+import { fewerCourts, moreCourts, RESTING_TASK, sidesOf, smallCourts } from './ideas.ts';
 import type { LadderValues } from './setup.ts';
 
 type LadderDraft = BlockDraft<LadderValues>;
@@ -17,7 +17,7 @@ function unplaced(context: LadderContext, draft: LadderDraft): LadderNoticed[] {
       weight: 'stop',
       at: { block: context.blockId, piece: draft.unplaced[0].id },
       data: { wanted: draft.groups.length, placed: draft.pieces.length, ...ladderUnit(context) },
-      ideas: [...smallerCourts(context), ...fewerCourts(context, draft.groups.length)],
+      ideas: [...smallCourts(context), ...fewerCourts(context, draft.groups.length)],
     },
   ];
 }

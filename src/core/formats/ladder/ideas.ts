@@ -1,5 +1,5 @@
 import type { BlockDraft, BlockIdeas } from '../format.ts';
-import { fewerThan, groupCount, idea, levelGroups, otherObjects, setting } from '../ideas.ts';
+import { fewerThan, groupCount, idea, levelGroups, otherObjects, setting, smallerCourts } from '../ideas.ts';
 import { roundIdeas } from '../roundIdeas.ts';
 import type { LadderIdea } from './codes.ts';
 import { ladderGear } from './gear.ts';
@@ -25,24 +25,9 @@ export function fewerCourts(context: LadderContext, now: number): LadderIdea[] {
 export const sidesOf = (context: LadderContext, each: number): LadderIdea =>
   idea('ladder-sides', { count: each }, setting(context, 'each', each), setting(context, 'groups', null), ...levelGroups(context).edits);
 
-/** Courts that take less floor: closer, narrower and shorter, then all of it at once. */
-export function smallerCourts(context: LadderContext): LadderIdea[] {
-  const { gapM, widthM, lengthM, apartM } = context.values;
-  const close = [...(gapM > 0.5 ? [setting(context, 'gapM', 0.5)] : []), ...(apartM ? [setting(context, 'apartM', 0)] : [])];
-  const tenths = (metres: number) => Math.round(metres * 10) / 10;
-  const sizes = [0.85, 0.7, 0.55].map((share) => ({
-    width: Math.max(1, tenths(widthM * share)),
-    depth: Math.max(1.5, tenths(lengthM * share)),
-  }));
-  return [
-    ...(close.length ? [idea('ladder-close', { gapM: 0.5 }, ...close)] : []),
-    ...sizes
-      .filter(({ width, depth }) => width < widthM || depth < lengthM)
-      .map((size) =>
-        idea('ladder-smaller', size, setting(context, 'widthM', size.width), setting(context, 'lengthM', size.depth), ...close),
-      ),
-  ];
-}
+/** Courts that take less floor, the top one no longer apart. */
+export const smallCourts = (context: LadderContext): LadderIdea[] =>
+  smallerCourts(context, 'ladder', context.values.apartM ? [setting(context, 'apartM', 0)] : []);
 
 /** What the whole lesson may ask of a ladder: time by fewer or more rounds, gear by another object or fewer courts. */
 export function ladderIdeas(context: LadderContext, draft: BlockDraft<LadderValues>): BlockIdeas<LadderIdea> {

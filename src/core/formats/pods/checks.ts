@@ -1,22 +1,19 @@
 import type { BlockDraft } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import type { PodsNoticed } from './codes.ts';
-import { type PodsContext, podUnit } from './group.ts';
+import { CAP, type PodsContext, podUnit } from './group.ts';
 import { fewerPods, podsIdea, smallerPods } from './ideas.ts';
 import type { PodsValues } from './setup.ts';
 import { roundSeconds } from './timeline.ts';
 
 type PodsDraft = BlockDraft<PodsValues>;
 
-/** Students of a pod beyond which heads meet over the object. A hard cap. */
-const CAP = 4;
-
 /** Pods that find no floor. */
 function unplaced(context: PodsContext, draft: PodsDraft): PodsNoticed[] {
   if (!draft.unplaced.length) return [];
   return [
     {
-      code: 'pods-do-not-fit',
+      code: 'pods-does-not-fit',
       weight: 'stop',
       at: { block: context.blockId, piece: draft.unplaced[0].id },
       data: { wanted: draft.groups.length, placed: draft.pieces.length, ...podUnit(context) },

@@ -23,12 +23,16 @@ export const podUnit = ({ values }: Pick<PodsContext, 'values'>) => {
 export const podsOfGear = ({ setup, values, cupboard }: Pick<PodsContext, 'setup' | 'values' | 'cupboard'>): number =>
   Math.min(stockOf(cupboard, values.object), stockOf(cupboard, setup.marker));
 
-/** How many pods: what the teacher set, else as many as their size makes, within floor and gear. */
+/** Students of a pod beyond which heads meet over the object. A hard cap. */
+export const CAP = 4;
+
+/** How many pods: what the teacher set, else as many as their size makes, within floor and gear, but never so few that more than four meet at one object. */
 export function podCount(context: PodsContext): number {
   const { values, players, room, wallClearanceM, taken } = context;
   if (values.groups !== undefined) return values.groups;
   const floor = fits(roomArea(room, wallClearanceM, taken), podUnit(context));
-  return Math.max(1, Math.min(16, Math.ceil(players.length / values.perPod), floor, podsOfGear(context) || 1));
+  const wanted = Math.min(Math.ceil(players.length / values.perPod), floor, podsOfGear(context));
+  return Math.min(16, Math.max(1, Math.ceil(players.length / CAP), wanted));
 }
 
 /** One balanced group a pod. */

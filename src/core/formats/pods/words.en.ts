@@ -66,7 +66,7 @@ export const podsWords = {
     stop: (d) => ['Stop signal', t(d, 'text')],
   },
   findings: {
-    'pods-do-not-fit': (d) => ({
+    'pods-does-not-fit': (d) => ({
       what: `${n(d, 'placed')} of ${counted(n(d, 'wanted'), 'pod')} ${n(d, 'placed') === 1 ? 'fits' : 'fit'} on the floor`,
       why: `Each takes ${t(d, 'sizeWords')}, clear of walls, doors and posts.`,
     }),

@@ -1,9 +1,9 @@
 import { HOUSE_LIMITS } from '../../model/band.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
-import { levelGroups } from '../ideas.ts';
+import { levelGroups, smallerCourts } from '../ideas.ts';
 import type { TournamentNoticed } from './codes.ts';
 import { courtCount, courtUnit, planOf, type TournamentContext } from './group.ts';
-import { busyResting, fewerCourts, fewerTeams, moreCourts, pools, smallerCourts } from './ideas.ts';
+import { busyResting, fewerCourts, fewerTeams, moreCourts, pools } from './ideas.ts';
 import type { TournamentValues } from './setup.ts';
 
 type TournamentDraft = BlockDraft<TournamentValues>;
@@ -20,7 +20,7 @@ function unplaced(context: TournamentContext, draft: TournamentDraft): Tournamen
       weight: 'stop',
       at: { block: context.blockId, piece: draft.unplaced[0].id },
       data: { wanted: courtCount(context), placed: draft.pieces.length, ...courtUnit(context) },
-      ideas: [...smallerCourts(context), ...fewerCourts(context)],
+      ideas: [...smallerCourts(context, 'tournament'), ...fewerCourts(context)],
     },
   ];
 }

@@ -41,20 +41,6 @@ const moreTeams = (context: TournamentContext): TournamentIdea[] =>
 export const pools = (context: TournamentContext): TournamentIdea[] =>
   context.values.pools === 1 && teamCount(context) >= 6 ? [idea('tournament-pools', { count: 2 }, setting(context, 'pools', 2))] : [];
 
-/** Courts that take less floor: closer, then narrower and shorter. */
-export function smallerCourts(context: TournamentContext): TournamentIdea[] {
-  const { gapM, widthM, lengthM } = context.values;
-  const close = gapM > 0.5 ? [setting(context, 'gapM', 0.5)] : [];
-  const tenths = (metres: number) => Math.round(metres * 10) / 10;
-  return [
-    ...(close.length ? [idea('tournament-close', { gapM: 0.5 }, ...close)] : []),
-    ...[0.85, 0.7, 0.55].map((share) => {
-      const size = { width: Math.max(1, tenths(widthM * share)), depth: Math.max(1.5, tenths(lengthM * share)) };
-      return idea('tournament-smaller', size, setting(context, 'widthM', size.width), setting(context, 'lengthM', size.depth), ...close);
-    }),
-  ];
-}
-
 /** The resting team referees, or has something to do. */
 export const busyResting = (context: TournamentContext): TournamentIdea[] => [
   ...(context.values.referees ? [] : [idea('tournament-referees', {}, setting(context, 'referees', true))]),

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { seededRng } from '../../rng.ts';
+import { roundRobin } from '../../rotation/roundRobin.ts';
 import { everyone, inOrder, trying } from '../play.fixture.ts';
 import { scheduleOf } from './schedule.ts';
 import { type Result, ranked, standingsOf } from './standings.ts';
@@ -46,6 +47,17 @@ describe('a tournament', () => {
     const second = view(inOrder(result(...one, 1, 0), result(...two, 1, 0)));
     expect(second.places['court-1']).toEqual(slots[1].matches[0]);
     expect(view([], { courts: 1 }).waiting).toHaveLength(2);
+  });
+
+  it('has the slots of the round robin, whatever the teams are called', () => {
+    for (const [count, courts] of [
+      [5, 2],
+      [6, 3],
+      [8, 4],
+    ]) {
+      const named = teams.concat('gates', 'wheels', 'lamps', 'ropes').slice(0, count);
+      expect(scheduleOf([named], courts)).toEqual(roundRobin({ teams: named, courts }).slots);
+    }
   });
 
   it('plays pools side by side, every pair of a pool once, at most one match of a team and `courts` in a slot', () => {

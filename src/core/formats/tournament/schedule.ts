@@ -4,11 +4,21 @@ import { type RoundRobin, roundRobin } from '../../rotation/roundRobin.ts';
 
 export type Slot = RoundRobin['slots'][number];
 
+/** The slots of so many teams, which go by their place in the list: worked out once, whatever they are called. */
+const numbered = memoize(
+  (count: number, courts: number): Slot[] => roundRobin({ teams: Array.from({ length: count }, (_, i) => String(i)), courts }).slots,
+);
+const slotsFor = (teams: readonly string[], courts: number): Slot[] =>
+  numbered(teams.length, courts).map(({ matches, resting }) => ({
+    matches: matches.map(([a, b]) => [teams[Number(a)], teams[Number(b)]]),
+    resting: resting.map((i) => teams[Number(i)]),
+  }));
+
 /** Slots of matches of one or several pools, at most `courts` at a time; in a slot every team plays at most once. */
 function slotsOf(pools: readonly (readonly string[])[], courts: number): Slot[] {
-  if (pools.length === 1) return roundRobin({ teams: pools[0], courts }).slots;
+  if (pools.length === 1) return slotsFor(pools[0], courts);
   const teams = pools.flat();
-  const rounds = pools.map((pool) => roundRobin({ teams: pool, courts: Math.max(1, pool.length) }).slots);
+  const rounds = pools.map((pool) => slotsFor(pool, Math.max(1, pool.length)));
   const longest = Math.max(0, ...rounds.map((r) => r.length));
   const slots: Slot[] = [];
   for (let r = 0; r < longest; r++) {

@@ -1,9 +1,9 @@
 import { HOUSE_LIMITS } from '../../model/band.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
-import { levelGroups } from '../ideas.ts';
+import { levelGroups, smallerCourts } from '../ideas.ts';
 import type { RingNoticed } from './codes.ts';
 import { bayUnit, type RingContext } from './group.ts';
-import { fewerBays, moreBays, shorterWaits, smallerBays } from './ideas.ts';
+import { fewerBays, moreBays, shorterWaits } from './ideas.ts';
 import type { WinnersRingValues } from './setup.ts';
 import { ringQuick } from './simulate.ts';
 import { ringPlays } from './timeline.ts';
@@ -19,7 +19,7 @@ function unplaced(context: RingContext, draft: RingDraft): RingNoticed[] {
       weight: 'stop',
       at: { block: context.blockId, piece: draft.unplaced[0].id },
       data: { wanted: draft.groups.length / 2, placed: draft.pieces.length, ...bayUnit(context) },
-      ideas: [...smallerBays(context), ...fewerBays(context, draft.groups.length / 2)],
+      ideas: [...smallerCourts(context, 'ring'), ...fewerBays(context, draft.groups.length / 2)],
     },
   ];
 }

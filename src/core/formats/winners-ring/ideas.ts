@@ -33,20 +33,6 @@ export function shorterWaits(context: RingContext): RingIdea[] {
   ];
 }
 
-/** Bays that take less floor. */
-export function smallerBays(context: RingContext): RingIdea[] {
-  const { gapM, widthM, lengthM } = context.values;
-  const close = gapM > 0.5 ? [setting(context, 'gapM', 0.5)] : [];
-  const tenths = (metres: number) => Math.round(metres * 10) / 10;
-  return [
-    ...(close.length ? [idea('ring-close', { gapM: 0.5 }, ...close)] : []),
-    ...[0.85, 0.7, 0.55].map((share) => {
-      const size = { width: Math.max(1, tenths(widthM * share)), depth: Math.max(1.5, tenths(lengthM * share)) };
-      return idea('ring-smaller', size, setting(context, 'widthM', size.width), setting(context, 'lengthM', size.depth), ...close);
-    }),
-  ];
-}
-
 /** What the whole lesson may ask of a ring of bays. */
 export function ringIdeas(context: RingContext, draft: BlockDraft<WinnersRingValues>): BlockIdeas<RingIdea> {
   const { values, setup } = context;

@@ -37,8 +37,9 @@ export function AskBand({ action, names, words, pieces, follows, onAct, onCancel
           <button
             key={answer.value}
             type="button"
+            disabled={ask.many && chosen.length >= (ask.most ?? ask.among.length) && !chosen.includes(answer.value)}
             aria-pressed={ask.many ? chosen.includes(answer.value) : undefined}
-            className={`head min-h-11 px-3 text-base ${chosen.includes(answer.value) ? 'bg-paper text-ink' : 'bg-[#12306f] hover:bg-ink'}`}
+            className={`head min-h-11 px-3 text-base disabled:opacity-50 ${chosen.includes(answer.value) ? 'bg-paper text-ink' : 'bg-[#12306f] hover:bg-ink'}`}
             onClick={() => pick(answer.value)}
           >
             {answerWords(answer, names, words)}
