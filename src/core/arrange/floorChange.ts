@@ -51,7 +51,7 @@ function matched(before: readonly FloorThing[], from: readonly number[], after: 
   );
 }
 
-/** What lies on a block's floor: taped places, then the things beside them, without people. Lines that are painted there need no tape. */
+/** Lists the taped places of a block, then the things beside them, without people. Painted lines need no tape. */
 export function floorThings(pieces: readonly Piece[], laid: readonly LaidPiece[], room: Pick<Room, 'painted'>): FloorThing[] {
   const length = (lines: [Point, Point][]) => tapeNeeded(lines, room).tapeM;
   return [

@@ -7,7 +7,7 @@ import { gapBetween, validateLayout } from './validate.ts';
 export const ROUND_M = 0.1;
 /** Units whose edges differ by less than this share of their size are meant to stand in one row. */
 const ROW_SHARE = 0.5;
-/** How many steps past its own units a row may move to a round distance. */
+/** A row may move up to this many steps past its own units to a round distance. */
 const STEPS_BEYOND = 3;
 
 type Axis = 'x' | 'y';

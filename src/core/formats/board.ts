@@ -12,7 +12,7 @@ export interface Ask {
   field: string;
   among: Answer[];
   many?: boolean;
-  /** How many answers at the most, where several may be given. */
+  /** Limits the answers if several may be given. */
   most?: number;
   /** One answer for each of these places (or of what `title` names, with the index of its group), in their order: the field is the list of them. `chosen`: what is known already, by index. */
   each?: { place: string; title?: string; group?: number; among: Answer[] }[];
@@ -61,11 +61,11 @@ export interface BoardSeats {
   /** Index of the group that plays here; its pennant is shown. */
   group: number;
   place?: string;
-  /** What teams are called, by their id, where it is teams that stand here; their points are shown in place of ranks. */
+  /** Names of teams by id, if teams stand here. Their points are shown in place of ranks. */
   titles?: Record<string, string>;
   /** Nobody is above anybody else here. */
   unranked?: boolean;
-  /** Who is on the way here. */
+  /** Ids on the way to this place. */
   coming?: string[];
   seats: { rank: number; player: string | null; value: number; action: BoardAction }[];
   queue: string[];

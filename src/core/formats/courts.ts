@@ -1,11 +1,13 @@
 import { unitsInBlock, unitsInRows } from '../arrange/grid.ts';
 import { type RectPlace, rectPlaces } from '../arrange/rectPlaces.ts';
 import { straightAroundPinned } from '../arrange/straighten.ts';
+import { stockOf } from '../gear/cover.ts';
+import type { GearNeed } from '../gear/need.ts';
 import type { Placement, UnitSize } from '../geometry/packRows.ts';
 import { memoize } from '../memoize.ts';
 import { type LaidPiece, piecesOf } from '../model/laidPiece.ts';
 import { roomArea } from '../model/room.ts';
-import type { BlockDraft, PlanInput } from './format.ts';
+import type { BlockDraft, PlanContext, PlanInput } from './format.ts';
 
 const LAYOUTS = { close: memoize(unitsInBlock), wide: memoize(unitsInRows) };
 
@@ -29,5 +31,35 @@ export function courtTape(place: RectPlace): LaidPiece[] {
   return [
     own('court', 'court', middle, { title: `${place.number} ${place.title}`.slice(0, 40), widthM: place.width, lengthM: place.depth }),
     own('line', 'middle', middle, { widthM: place.width }),
+  ];
+}
+
+/** What a game on courts is played with. */
+interface CourtGame {
+  objectsEach: number;
+  implement?: string;
+  markers: { gearKind: string; count: number };
+}
+
+/** How many courts the objects and implements are enough for, with so many implements on each; Infinity if nothing is short. */
+export function courtsOfGear(
+  { setup, values, cupboard }: Pick<PlanContext<CourtGame, { object: string }>, 'setup' | 'values' | 'cupboard'>,
+  implementsEach: number,
+): number {
+  const objects = Math.floor(stockOf(cupboard, values.object) / setup.objectsEach);
+  return setup.implement ? Math.min(objects, Math.floor(stockOf(cupboard, setup.implement) / implementsEach)) : objects;
+}
+
+/** What stays on one court: its objects, its markers, and so many implements. */
+export function courtGear(
+  { setup, values }: Pick<PlanContext<CourtGame, { object: string }>, 'setup' | 'values'>,
+  court: Pick<GearNeed, 'pieceId' | 'title'>,
+  implementsEach: number,
+): GearNeed[] {
+  const at = { ...court, use: 'stays' as const };
+  return [
+    { ...at, gearKind: values.object, count: setup.objectsEach },
+    ...(setup.markers.count ? [{ ...at, gearKind: setup.markers.gearKind, count: setup.markers.count }] : []),
+    ...(setup.implement ? [{ ...at, gearKind: setup.implement, count: implementsEach }] : []),
   ];
 }

@@ -35,6 +35,20 @@ export const fewerThan = (now: number, most: number): number[] => {
   return [...counts].filter((count) => count >= 1 && count < now);
 };
 
+/** One to `steps` more, up to `most`. */
+export const moreThan = (now: number, most: number, steps = 4): number[] =>
+  Array.from({ length: steps }, (_, i) => now + i + 1).filter((count) => count <= most);
+
+/** Ideas for every kind that is needed: those for `own` kind first, then those that need less of everything. */
+export function ideasByKind<I extends FixIdea>(
+  needs: readonly { gearKind: string }[],
+  own: { gearKind: string; ideas: readonly I[] },
+  less: readonly I[],
+): Record<string, I[]> {
+  const kinds = new Set(needs.map((need) => need.gearKind));
+  return Object.fromEntries([...kinds].map((kind) => [kind, [...(kind === own.gearKind ? own.ideas : []), ...less]]));
+}
+
 /** Played with another of the game's objects that the closet has enough of, those first that there are most of. The code begins with the format's prefix. */
 export function otherObjects<P extends string>(
   context: PlanContext<{ objects: readonly string[] }, { object: string }>,

@@ -12,6 +12,7 @@ describe('measures', () => {
     ['mass', 2000, '2 kg', '4.4 lb'],
     ['load', 60, '60 kg', '132 lb'],
     ['thickness', 35, '35 mm', '1.38 in'],
+    ['width', 0.12, '120 mm', '4.72 in'],
     ['pace', 3, '3 s', '0.91 s'],
   ] as [Quantity, number, string, string][])('are said in the school’s units: %s of %d', (quantity, value, inMeters, inFeet) => {
     expect(measureWords(quantity, value, 'm')).toBe(inMeters);

@@ -1,7 +1,7 @@
 import { lengthsIn, metresWords, type Units } from './lengths.ts';
 
-/** What is measured besides lengths; values are kept in the first unit of each: m², m/s, m/s², g, kg, mm, s for each metre. */
-export type Quantity = 'area' | 'speed' | 'acceleration' | 'mass' | 'load' | 'thickness' | 'pace';
+/** What is measured besides lengths; values are kept in the first unit of each: m², m/s, m/s², g, kg, mm (of a width: m), s for each metre. */
+export type Quantity = 'area' | 'speed' | 'acceleration' | 'mass' | 'load' | 'thickness' | 'width' | 'pace';
 
 interface Unit {
   /** As it stands after the number. */
@@ -51,6 +51,11 @@ const UNITS: Record<Quantity, Record<Units, readonly Unit[]>> = {
       { sign: 'cm', size: 10, places: 1, from: Number.POSITIVE_INFINITY },
     ],
     ft: [{ sign: 'in', typed: ['inch', 'inches', '"'], size: 25.4, places: 2 }],
+  },
+  /** A length of a few centimetres, kept in metres as lengths are. */
+  width: {
+    m: [{ sign: 'mm', size: 0.001, places: 1 }],
+    ft: [{ sign: 'in', typed: ['inch', 'inches', '"'], size: 0.0254, places: 2 }],
   },
   pace: {
     m: [{ sign: 's', size: 1, places: 2 }],

@@ -15,7 +15,16 @@ export function useSchool(): School {
 }
 
 /** What is written where something cannot be read, in the kept units. */
-const EXAMPLE: Record<Quantity, number> = { area: 4, speed: 5, acceleration: 2.5, mass: 100, load: 60, thickness: 30, pace: 3 };
+const EXAMPLE: Record<Quantity, number> = {
+  area: 4,
+  speed: 5,
+  acceleration: 2.5,
+  mass: 100,
+  load: 60,
+  thickness: 30,
+  width: 0.03,
+  pace: 3,
+};
 
 export interface Units {
   units: SchoolUnits;

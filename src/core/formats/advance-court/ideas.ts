@@ -1,6 +1,6 @@
 import { stockOf } from '../../gear/cover.ts';
 import type { BlockDraft, BlockIdeas } from '../format.ts';
-import { groupCount, idea, setting } from '../ideas.ts';
+import { groupCount, idea, ideasByKind, setting } from '../ideas.ts';
 import type { CourtIdea } from './codes.ts';
 import { courtGear } from './gear.ts';
 import type { CourtContext } from './group.ts';
@@ -53,7 +53,6 @@ export function courtIdeas(context: CourtContext, draft: BlockDraft<AdvanceCourt
   const others = context.setup.objects
     .filter((o) => o !== object && stock(o) >= now)
     .map((to) => idea('play-with', { to }, setting(context, 'object', to)));
-  const kinds = new Set(courtGear(context, draft).map((n) => n.gearKind));
-  const gear = Object.fromEntries([...kinds].map((kind) => [kind, [...(kind === object ? others : []), ...fewerCourts(context, now)]]));
+  const gear = ideasByKind(courtGear(context, draft), { gearKind: object, ideas: others }, fewerCourts(context, now));
   return { shorter, longer, gear, choices: choices(context, draft, others), waitingTask: context.values.lineTask };
 }

@@ -11,7 +11,7 @@ function sidesNow({ sheet }: Playing<CallUpPlaySetup>): string[][] {
   return sides;
 }
 
-/** The next numbers of the list. Where somebody has left, a number that nobody has any more goes on from 1. */
+/** Returns the next numbers of the list. A number that nobody has any more, because students left, goes on from 1. */
 export function nextNumbers({ setup, view }: Playing<CallUpPlaySetup>, highest: number): number[] {
   const planned = setup.list?.[view.tally.call] ?? [];
   const numbers: number[] = [];

@@ -22,7 +22,7 @@ export function callUpCard(context: CallUpContext, draft: BlockDraft<CallUpValue
   }));
 }
 
-/** Who plays and for how long, what those at the line may do, what scores, when it is over. */
+/** The rules of a call-up: whose numbers play and for how long, what the others may do, scoring, end. */
 export function callUpRuleCard(context: CallUpContext, draft: BlockDraft<CallUpValues>): Rule[] {
   const { setup, values } = context;
   const isUneven = draft.groups.some((g, i) => i % 2 === 0 && g.length !== draft.groups[i + 1].length);

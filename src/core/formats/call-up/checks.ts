@@ -28,7 +28,7 @@ function empty(context: CallUpContext, draft: CallUpDraft): CallUpNoticed[] {
   ];
 }
 
-/** How long somebody waits from one call to the next: the larger a side, the longer. */
+/** A caution if students wait too long from one call to the next: it grows with the size of a side. */
 function waiting(context: CallUpContext, draft: CallUpDraft): CallUpNoticed[] {
   const { atOnce, callSeconds, gapSeconds } = context.values;
   const largest = Math.max(0, ...draft.groups.map((g) => g.length));

@@ -18,7 +18,7 @@ const BETWEEN_M = 2;
 /** All the floor that is played on; undefined if there is none. */
 export const fieldFor = (context: CallUpContext): Rect | undefined => classField(context, CLOSE_M2);
 
-/** How many fields: what the teacher set, else as many as keep sides small, as the floor and the objects allow. */
+/** The number of fields: the teacher's, or enough to keep sides small, limited by floor and objects. */
 export function fieldCount(context: CallUpContext): number {
   const { values, players, cupboard, setup } = context;
   if (values.fields !== undefined) return values.fields;

@@ -1,5 +1,5 @@
 import type { BlockDraft, BlockIdeas } from '../format.ts';
-import { idea, levelGroups, otherObjects, setting } from '../ideas.ts';
+import { idea, ideasByKind, levelGroups, moreThan, otherObjects, setting } from '../ideas.ts';
 import { roundIdeas } from '../roundIdeas.ts';
 import type { CallUpIdea } from './codes.ts';
 import { callUpGear } from './gear.ts';
@@ -12,7 +12,7 @@ export const fieldsIdea = (context: CallUpContext, count: number): CallUpIdea =>
 
 /** More fields, as far as there are two students a side for each. */
 export const moreFields = (context: CallUpContext, now: number): CallUpIdea[] =>
-  [now + 1, now + 2].filter((count) => count <= 4 && 4 * count <= context.players.length).map((count) => fieldsIdea(context, count));
+  moreThan(now, Math.min(4, Math.floor(context.players.length / 4)), 2).map((count) => fieldsIdea(context, count));
 
 /** More numbers at once. */
 export const moreAtOnce = (context: CallUpContext): CallUpIdea[] =>
@@ -26,11 +26,10 @@ export function callUpIdeas(context: CallUpContext, draft: BlockDraft<CallUpValu
   const now = draft.groups.length / 2;
   const fewer = Array.from({ length: now - 1 }, (_, i) => fieldsIdea(context, now - 1 - i));
   const objects = otherObjects(context, 'call-up', now);
-  const kinds = new Set(callUpGear(context, draft).map((n) => n.gearKind));
   return {
     shorter,
     longer,
-    gear: Object.fromEntries([...kinds].map((kind) => [kind, [...(kind === context.values.object ? objects : []), ...fewer]])),
+    gear: ideasByKind(callUpGear(context, draft), { gearKind: context.values.object, ideas: objects }, fewer),
     choices: [[...moreFields(context, now), ...fewer], moreAtOnce(context), others([1, 2, 3]), objects],
     waitingTask: context.setup.sideline,
   };

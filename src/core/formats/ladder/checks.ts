@@ -1,4 +1,5 @@
 import { HOUSE_LIMITS } from '../../model/band.ts';
+import { doesNotFit } from '../doesNotFit.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import type { LadderNoticed } from './codes.ts';
@@ -9,18 +10,8 @@ import type { LadderValues } from './setup.ts';
 type LadderDraft = BlockDraft<LadderValues>;
 
 /** Courts that find no floor. */
-function unplaced(context: LadderContext, draft: LadderDraft): LadderNoticed[] {
-  if (!draft.unplaced.length) return [];
-  return [
-    {
-      code: 'ladder-does-not-fit',
-      weight: 'stop',
-      at: { block: context.blockId, piece: draft.unplaced[0].id },
-      data: { wanted: draft.groups.length, placed: draft.pieces.length, ...ladderUnit(context) },
-      ideas: [...smallCourts(context), ...fewerCourts(context, draft.groups.length)],
-    },
-  ];
-}
+const unplaced = (context: LadderContext, draft: LadderDraft): LadderNoticed[] =>
+  doesNotFit(context, 'ladder', draft, ladderUnit(context), [...smallCourts(context), ...fewerCourts(context, draft.groups.length)]);
 
 /** Courts without two to play on them. */
 function lonely(context: LadderContext, draft: LadderDraft): LadderNoticed[] {

@@ -1,7 +1,7 @@
 import { unitsThatFit } from '../../arrange/grid.ts';
-import { stockOf } from '../../gear/cover.ts';
 import { memoize } from '../../memoize.ts';
 import { roomArea } from '../../model/room.ts';
+import { courtsOfGear } from '../courts.ts';
 import { dealtGroups } from '../dealtGroups.ts';
 import type { PlanContext } from '../format.ts';
 import type { LadderGame, LadderPlaySetup, LadderValues } from './setup.ts';
@@ -17,18 +17,15 @@ export const ladderUnit = ({ values }: Pick<LadderContext, 'values'>) => ({
   gap: values.gapM,
 });
 
-/** How many courts the objects and implements are enough for; Infinity if nothing is needed. */
-export function courtsOfGear({ setup, values, cupboard }: Pick<LadderContext, 'setup' | 'values' | 'cupboard'>): number {
-  const objects = Math.floor(stockOf(cupboard, values.object) / setup.objectsEach);
-  return setup.implement ? Math.min(objects, Math.floor(stockOf(cupboard, setup.implement) / (2 * values.each))) : objects;
-}
+/** How many courts the gear is enough for. */
+export const gearCourts = (context: LadderContext): number => courtsOfGear(context, 2 * context.values.each);
 
 /** How many courts: what the teacher set, else as many as there are twos (or fours) for, and as floor and gear allow. */
 export function courtCount(context: LadderContext): number {
   const { values, players, room, wallClearanceM, taken } = context;
   if (values.groups !== undefined) return values.groups;
   const wanted = Math.floor(players.length / (2 * values.each));
-  const most = Math.min(fits(roomArea(room, wallClearanceM, taken), ladderUnit(context)), courtsOfGear(context) || 1);
+  const most = Math.min(fits(roomArea(room, wallClearanceM, taken), ladderUnit(context)), gearCourts(context) || 1);
   return Math.max(1, Math.min(wanted, most, 16));
 }
 

@@ -1,9 +1,9 @@
 import type { BlockDraft, BlockIdeas } from '../format.ts';
-import { fewerThan, groupCount, idea, levelGroups, otherObjects, setting, smallerCourts } from '../ideas.ts';
+import { fewerThan, groupCount, idea, ideasByKind, levelGroups, moreThan, otherObjects, setting, smallerCourts } from '../ideas.ts';
 import { roundIdeas } from '../roundIdeas.ts';
 import type { LadderIdea } from './codes.ts';
 import { ladderGear } from './gear.ts';
-import { courtsOfGear, type LadderContext } from './group.ts';
+import { gearCourts, type LadderContext } from './group.ts';
 import type { LadderValues } from './setup.ts';
 
 /** What those who rest do if the teacher has set nothing. */
@@ -11,14 +11,13 @@ export const RESTING_TASK = 'Be the referee of court 1: watch the line and show 
 
 /** One to four courts more, as far as there are two for each. */
 export const moreCourts = (context: LadderContext, now: number): LadderIdea[] =>
-  [1, 2, 3, 4]
-    .map((more) => now + more)
-    .filter((count) => count <= 16 && count * 2 * context.values.each <= context.players.length)
-    .map((count) => idea('ladder-courts', { count }, ...groupCount(context, count)));
+  moreThan(now, Math.min(16, Math.floor(context.players.length / (2 * context.values.each)))).map((count) =>
+    idea('ladder-courts', { count }, ...groupCount(context, count)),
+  );
 
 /** One to four courts fewer, then as many as there is gear for. */
 export function fewerCourts(context: LadderContext, now: number): LadderIdea[] {
-  return fewerThan(now, courtsOfGear(context)).map((count) => idea('ladder-courts', { count }, ...groupCount(context, count)));
+  return fewerThan(now, gearCourts(context)).map((count) => idea('ladder-courts', { count }, ...groupCount(context, count)));
 }
 
 /** Two on each side in place of one, or one in place of two; the number of courts is automatic then. */
@@ -35,11 +34,10 @@ export function ladderIdeas(context: LadderContext, draft: BlockDraft<LadderValu
   const { shorter, longer, others } = roundIdeas(context, 'ladder');
   const now = draft.groups.length;
   const objects = otherObjects(context, 'ladder', now * setup.objectsEach);
-  const kinds = new Set(ladderGear(context, draft).map((n) => n.gearKind));
   return {
     shorter,
     longer,
-    gear: Object.fromEntries([...kinds].map((kind) => [kind, [...(kind === values.object ? objects : []), ...fewerCourts(context, now)]])),
+    gear: ideasByKind(ladderGear(context, draft), { gearKind: values.object, ideas: objects }, fewerCourts(context, now)),
     choices: [
       [...moreCourts(context, now).slice(0, 2), ...fewerCourts(context, now).slice(0, 2)],
       [sidesOf(context, values.each === 1 ? 2 : 1)],

@@ -1,3 +1,4 @@
+import { doesNotFitWords } from '../doesNotFit.ts';
 import type { FormatWords } from '../formatWords.ts';
 import { n, s, t } from '../say.ts';
 import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
@@ -71,10 +72,7 @@ export const ladderWords = {
     'count-all': (d) => ['Score', `${t(d, 'point')}. Every round won counts`],
   },
   findings: {
-    'ladder-does-not-fit': (d) => ({
-      what: `${n(d, 'placed')} of ${s(n(d, 'wanted'), 'court')} ${n(d, 'placed') === 1 ? 'fits' : 'fit'} on the floor`,
-      why: `Each takes ${t(d, 'sizeWords')}, clear of walls, doors and posts.`,
-    }),
+    ...doesNotFitWords('ladder', 'court'),
     'ladder-lonely': (d) => ({
       what: `${s(n(d, 'alone'), 'court')} without two to play`,
       why: `${s(n(d, 'playing'), 'student')} on ${s(n(d, 'courts'), 'court')}: each needs two.`,

@@ -1,3 +1,4 @@
+import { doesNotFit } from '../doesNotFit.ts';
 import type { BlockDraft } from '../format.ts';
 import { idea, levelGroups, setting } from '../ideas.ts';
 import type { PodsNoticed } from './codes.ts';
@@ -9,18 +10,8 @@ import { roundSeconds } from './timeline.ts';
 type PodsDraft = BlockDraft<PodsValues>;
 
 /** Pods that find no floor. */
-function unplaced(context: PodsContext, draft: PodsDraft): PodsNoticed[] {
-  if (!draft.unplaced.length) return [];
-  return [
-    {
-      code: 'pods-does-not-fit',
-      weight: 'stop',
-      at: { block: context.blockId, piece: draft.unplaced[0].id },
-      data: { wanted: draft.groups.length, placed: draft.pieces.length, ...podUnit(context) },
-      ideas: [...smallerPods(context), ...fewerPods(context, draft.groups.length)],
-    },
-  ];
-}
+const unplaced = (context: PodsContext, draft: PodsDraft): PodsNoticed[] =>
+  doesNotFit(context, 'pods', draft, podUnit(context), [...smallerPods(context), ...fewerPods(context, draft.groups.length)]);
 
 /** Pods of more than four, or of one alone. */
 function sizes(context: PodsContext, draft: PodsDraft): PodsNoticed[] {

@@ -1,5 +1,5 @@
 import type { BlockDraft, BlockIdeas } from '../format.ts';
-import { fewerThan, groupCount, idea, otherObjects, setting } from '../ideas.ts';
+import { fewerThan, groupCount, idea, ideasByKind, moreThan, otherObjects, setting } from '../ideas.ts';
 import { roundIdeas } from '../roundIdeas.ts';
 import type { PodsIdea } from './codes.ts';
 import { podGear } from './gear.ts';
@@ -11,10 +11,7 @@ export const podsIdea = (context: PodsContext, count: number): PodsIdea => idea(
 
 /** More pods, as far as there are two students for each. */
 export const morePods = (context: PodsContext, now: number): PodsIdea[] =>
-  [1, 2, 3, 4]
-    .map((more) => now + more)
-    .filter((count) => count <= 16 && 2 * count <= context.players.length)
-    .map((count) => podsIdea(context, count));
+  moreThan(now, Math.min(16, Math.floor(context.players.length / 2))).map((count) => podsIdea(context, count));
 
 /** Fewer pods, down to one. */
 export const fewerPods = (context: PodsContext, now: number): PodsIdea[] =>
@@ -37,13 +34,10 @@ export function podIdeas(context: PodsContext, draft: BlockDraft<PodsValues>): B
   const { shorter, longer, others } = roundIdeas(context, 'pods');
   const now = draft.groups.length;
   const objects = otherObjects(context, 'pods', now);
-  const kinds = new Set(podGear(context, draft).map((n) => n.gearKind));
   return {
     shorter,
     longer,
-    gear: Object.fromEntries(
-      [...kinds].map((kind) => [kind, [...(kind === context.values.object ? objects : []), ...fewerPods(context, now)]]),
-    ),
+    gear: ideasByKind(podGear(context, draft), { gearKind: context.values.object, ideas: objects }, fewerPods(context, now)),
     choices: [[...morePods(context, now).slice(0, 2), ...fewerPods(context, now).slice(0, 2)], others([1, 2, 3]), objects],
     waitingTask: '',
   };

@@ -1,3 +1,4 @@
+import { doesNotFitWords } from '../doesNotFit.ts';
 import type { FormatWords } from '../formatWords.ts';
 import { n, s, t } from '../say.ts';
 import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
@@ -66,10 +67,7 @@ export const podsWords = {
     stop: (d) => ['Stop signal', t(d, 'text')],
   },
   findings: {
-    'pods-does-not-fit': (d) => ({
-      what: `${n(d, 'placed')} of ${counted(n(d, 'wanted'), 'pod')} ${n(d, 'placed') === 1 ? 'fits' : 'fit'} on the floor`,
-      why: `Each takes ${t(d, 'sizeWords')}, clear of walls, doors and posts.`,
-    }),
+    ...doesNotFitWords('pods', 'pod'),
     'pods-crowded': (d) => ({
       what: `${s(n(d, 'largest'), 'student')} around one object`,
       why: `At most ${n(d, 'most')}: more heads meet over it. Side Court default. Local rules decide.`,

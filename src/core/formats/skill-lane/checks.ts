@@ -1,4 +1,5 @@
 import { HOUSE_LIMITS } from '../../model/band.ts';
+import { doesNotFit } from '../doesNotFit.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { idea, setting } from '../ideas.ts';
 import type { LaneNoticed } from './codes.ts';
@@ -12,17 +13,9 @@ type LaneDraft = BlockDraft<SkillLaneValues>;
 
 /** Lanes that find no floor. */
 function unplacedLanes(context: LaneContext, draft: LaneDraft): LaneNoticed[] {
-  if (!draft.unplaced.length) return [];
   const { widthM, lengthM } = laneUnit(context);
-  return [
-    {
-      code: 'lane-does-not-fit',
-      weight: 'stop',
-      at: { block: context.blockId, piece: draft.unplaced[0].id },
-      data: { wanted: draft.groups.length, placed: draft.pieces.length, width: widthM, depth: lengthM },
-      ideas: [...smallerLanes(context), ...fewerLanes(context, draft.groups.length)],
-    },
-  ];
+  const ideas = [...smallerLanes(context), ...fewerLanes(context, draft.groups.length)];
+  return doesNotFit(context, 'lane', draft, { width: widthM, depth: lengthM }, ideas);
 }
 
 /** More at a lane than the student and the partner: those wait, with a task or without. */

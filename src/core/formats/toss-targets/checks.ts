@@ -1,3 +1,4 @@
+import { doesNotFit } from '../doesNotFit.ts';
 import type { BlockDraft } from '../format.ts';
 import type { TossNoticed } from './codes.ts';
 import { farthest, type TossContext, tossUnit } from './group.ts';
@@ -11,17 +12,9 @@ const CROWD = 4;
 
 /** Lanes that find no floor. */
 function unplaced(context: TossContext, draft: TossDraft): TossNoticed[] {
-  if (!draft.unplaced.length) return [];
   const { widthM, lengthM } = tossUnit(context);
-  return [
-    {
-      code: 'toss-does-not-fit',
-      weight: 'stop',
-      at: { block: context.blockId, piece: draft.unplaced[0].id },
-      data: { wanted: draft.groups.length, placed: draft.pieces.length, width: widthM, depth: lengthM },
-      ideas: [...smallerLanes(context), ...fewerLanes(context, draft.groups.length)],
-    },
-  ];
+  const ideas = [...smallerLanes(context), ...fewerLanes(context, draft.groups.length)];
+  return doesNotFit(context, 'toss', draft, { width: widthM, depth: lengthM }, ideas);
 }
 
 /** Large sides: few throw, the others watch. */

@@ -1,6 +1,6 @@
 import { stockOf } from '../../gear/cover.ts';
 import type { BlockDraft, BlockIdeas } from '../format.ts';
-import { fewerThan, groupCount, idea, otherObjects, setting } from '../ideas.ts';
+import { fewerThan, groupCount, idea, ideasByKind, moreThan, otherObjects, setting } from '../ideas.ts';
 import { roundIdeas } from '../roundIdeas.ts';
 import type { TossIdea } from './codes.ts';
 import { tossGear } from './gear.ts';
@@ -12,10 +12,7 @@ const lanesIdea = (context: TossContext, count: number): TossIdea => idea('toss-
 
 /** One to four lanes more, as far as there is a student for each. */
 export const moreLanes = (context: TossContext, now: number): TossIdea[] =>
-  [1, 2, 3, 4]
-    .map((more) => now + more)
-    .filter((count) => count <= 16 && count <= context.players.length)
-    .map((count) => lanesIdea(context, count));
+  moreThan(now, Math.min(16, context.players.length)).map((count) => lanesIdea(context, count));
 
 /** Fewer lanes, down to one. */
 export const fewerLanes = (context: TossContext, now: number): TossIdea[] =>
@@ -63,12 +60,13 @@ export function tossIdeas(context: TossContext, draft: BlockDraft<TossTargetsVal
     .filter((count) => count >= 2)
     .map((count) => idea('toss-fewer', { count }, setting(context, 'objectsEach', count)));
   const objects = otherObjects(context, 'toss', now * values.objectsEach);
-  const kinds = new Set(tossGear(context, draft).map((n) => n.gearKind));
   return {
     shorter,
     longer,
-    gear: Object.fromEntries(
-      [...kinds].map((kind) => [kind, [...(kind === values.object ? [...objects, ...fewerObjects] : []), ...fewerLanes(context, now)]]),
+    gear: ideasByKind(
+      tossGear(context, draft),
+      { gearKind: values.object, ideas: [...objects, ...fewerObjects] },
+      fewerLanes(context, now),
     ),
     choices: [
       [...moreLanes(context, now).slice(0, 2), ...fewerLanes(context, now).slice(0, 2)],

@@ -1,3 +1,4 @@
+import { doesNotFitWords } from '../doesNotFit.ts';
 import type { FormatWords } from '../formatWords.ts';
 import { n, s, t } from '../say.ts';
 import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
@@ -70,10 +71,7 @@ export const tossTargetsWords = {
     'end-rounds': (d) => ['End', n(d, 'count') === 1 ? 'After one round' : `After ${n(d, 'count')} rounds`],
   },
   findings: {
-    'toss-does-not-fit': (d) => ({
-      what: `${n(d, 'placed')} of ${s(n(d, 'wanted'), 'lane')} ${n(d, 'placed') === 1 ? 'fits' : 'fit'} on the floor`,
-      why: `Each takes ${t(d, 'sizeWords')}, clear of walls, doors and posts.`,
-    }),
+    ...doesNotFitWords('toss', 'lane'),
     'toss-crowded': (d) => ({
       what: `${s(n(d, 'largest'), 'student')} in a lane`,
       why: `${s(n(d, 'lanes'), 'lane')} with ${s(n(d, 'objects'), 'object')} each: most of them watch. Default: at most 4 in a lane.${t(d, 'task') ? ` Those who wait have a task: ${t(d, 'task')}.` : ''}`,

@@ -1,6 +1,6 @@
 import type { BoardAction, BoardMatch, BoardPart, ResultRow } from '../board.ts';
 import type { Playing } from '../format.ts';
-import { crossOvers, slotNow, slotsOf } from './play.ts';
+import { crossOvers, openSlot, slotsOf } from './play.ts';
 import { refereesIn } from './schedule.ts';
 import type { TournamentPlaySetup } from './setup.ts';
 import { type Result, ranked, standingsOf } from './standings.ts';
@@ -21,7 +21,8 @@ export function tournamentBoard([playing]: Tournaments): BoardPart[] {
   const results = resultsOf(playing);
   const state = { results, gone: [] };
   const slots = slotsOf(setup, state);
-  const now = Math.max(0, slotNow(setup, state));
+  const open = openSlot(slots, state);
+  const now = open < 0 ? Math.max(0, slots.length - 1) : open;
   const found = (a: string, b: string): [number, number] | null => {
     const result = results.find((r) => (r.a === a && r.b === b) || (r.a === b && r.b === a));
     if (!result) return null;

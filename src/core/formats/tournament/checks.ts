@@ -1,8 +1,9 @@
 import { HOUSE_LIMITS } from '../../model/band.ts';
+import { doesNotFit } from '../doesNotFit.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { levelGroups, smallerCourts } from '../ideas.ts';
 import type { TournamentNoticed } from './codes.ts';
-import { courtCount, courtUnit, planOf, type TournamentContext } from './group.ts';
+import { courtUnit, planOf, type TournamentContext } from './group.ts';
 import { busyResting, fewerCourts, fewerTeams, moreCourts, pools } from './ideas.ts';
 import type { TournamentValues } from './setup.ts';
 
@@ -12,18 +13,8 @@ type TournamentDraft = BlockDraft<TournamentValues>;
 const SHORT_S = 120;
 
 /** Courts that find no floor. */
-function unplaced(context: TournamentContext, draft: TournamentDraft): TournamentNoticed[] {
-  if (!draft.unplaced.length) return [];
-  return [
-    {
-      code: 'tournament-does-not-fit',
-      weight: 'stop',
-      at: { block: context.blockId, piece: draft.unplaced[0].id },
-      data: { wanted: courtCount(context), placed: draft.pieces.length, ...courtUnit(context) },
-      ideas: [...smallerCourts(context, 'tournament'), ...fewerCourts(context)],
-    },
-  ];
-}
+const unplaced = (context: TournamentContext, draft: TournamentDraft): TournamentNoticed[] =>
+  doesNotFit(context, 'tournament', draft, courtUnit(context), [...smallerCourts(context, 'tournament'), ...fewerCourts(context)]);
 
 /** Teams without anybody. */
 function empty(context: TournamentContext, draft: TournamentDraft): TournamentNoticed[] {

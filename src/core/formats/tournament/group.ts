@@ -1,7 +1,7 @@
 import { unitsThatFit } from '../../arrange/grid.ts';
-import { stockOf } from '../../gear/cover.ts';
 import { memoize } from '../../memoize.ts';
 import { roomArea } from '../../model/room.ts';
+import { courtsOfGear } from '../courts.ts';
 import { dealtGroups } from '../dealtGroups.ts';
 import type { PlanContext } from '../format.ts';
 import { poolsOf, scheduleOf } from './schedule.ts';
@@ -29,20 +29,16 @@ export function teamCount({ values, setup, players }: TournamentContext): number
   return Math.max(2, Math.min(MOST_TEAMS, even));
 }
 
-/** How many courts the objects and implements are enough for; Infinity if nothing is short. */
-export function courtsOfGear(context: TournamentContext): number {
-  const { setup, values, cupboard, players } = context;
-  const objects = Math.floor(stockOf(cupboard, values.object) / setup.objectsEach);
-  const size = Math.max(1, Math.ceil(players.length / teamCount(context)));
-  return setup.implement ? Math.min(objects, Math.floor(stockOf(cupboard, setup.implement) / (2 * size))) : objects;
-}
+/** How many courts the gear is enough for. */
+export const gearCourts = (context: TournamentContext): number =>
+  courtsOfGear(context, 2 * Math.max(1, Math.ceil(context.players.length / teamCount(context))));
 
 /** How many courts: what the teacher set, else one for every two teams, within floor and gear. */
 export function courtCount(context: TournamentContext): number {
   const { values, room, wallClearanceM, taken } = context;
   if (values.courts !== undefined) return values.courts;
   const floor = fits(roomArea(room, wallClearanceM, taken), courtUnit(context));
-  return Math.max(1, Math.min(8, Math.floor(teamCount(context) / 2), floor, courtsOfGear(context) || 1));
+  return Math.max(1, Math.min(8, Math.floor(teamCount(context) / 2), floor, gearCourts(context) || 1));
 }
 
 export const nameOf = ({ setup }: Pick<TournamentContext, 'setup'>, team: number): string => `${setup.team} ${team + 1}`;

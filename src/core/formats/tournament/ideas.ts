@@ -1,9 +1,9 @@
 import type { BlockDraft, BlockIdeas } from '../format.ts';
-import { fewerThan, groupCount, idea, otherObjects, setting } from '../ideas.ts';
+import { fewerThan, groupCount, idea, ideasByKind, moreThan, otherObjects, setting } from '../ideas.ts';
 import { roundIdeas } from '../roundIdeas.ts';
 import type { TournamentIdea } from './codes.ts';
 import { tournamentGear } from './gear.ts';
-import { courtCount, courtsOfGear, type TournamentContext, teamCount } from './group.ts';
+import { courtCount, gearCourts, type TournamentContext, teamCount } from './group.ts';
 import type { TournamentValues } from './setup.ts';
 
 /** What a team does that neither plays nor referees, if the teacher has set nothing. */
@@ -14,14 +14,11 @@ const courtsIdea = (context: TournamentContext, count: number): TournamentIdea =
 
 /** Fewer courts, down to one. */
 export const fewerCourts = (context: TournamentContext): TournamentIdea[] =>
-  fewerThan(courtCount(context), courtsOfGear(context)).map((count) => courtsIdea(context, count));
+  fewerThan(courtCount(context), gearCourts(context)).map((count) => courtsIdea(context, count));
 
 /** More courts, up to one for every two teams. */
 export const moreCourts = (context: TournamentContext): TournamentIdea[] =>
-  [1, 2, 3]
-    .map((more) => courtCount(context) + more)
-    .filter((count) => count <= Math.floor(teamCount(context) / 2))
-    .map((count) => courtsIdea(context, count));
+  moreThan(courtCount(context), Math.floor(teamCount(context) / 2), 3).map((count) => courtsIdea(context, count));
 
 /** Fewer, larger teams. */
 export const fewerTeams = (context: TournamentContext): TournamentIdea[] =>
@@ -32,10 +29,9 @@ export const fewerTeams = (context: TournamentContext): TournamentIdea[] =>
 
 /** More, smaller teams. */
 const moreTeams = (context: TournamentContext): TournamentIdea[] =>
-  [1, 2]
-    .map((more) => teamCount(context) + more)
-    .filter((count) => count <= 16 && 2 * count <= context.players.length)
-    .map((count) => idea('tournament-teams', { count }, ...groupCount(context, count)));
+  moreThan(teamCount(context), Math.min(16, Math.floor(context.players.length / 2)), 2).map((count) =>
+    idea('tournament-teams', { count }, ...groupCount(context, count)),
+  );
 
 /** Pools in place of everybody meeting everybody. */
 export const pools = (context: TournamentContext): TournamentIdea[] =>
@@ -53,11 +49,10 @@ export function tournamentIdeas(context: TournamentContext, draft: BlockDraft<To
   // How many rounds there are follows from teams and courts: only walk-through and the length of a match are its own to change.
   const { shorter } = roundIdeas({ ...context, values: { ...values, bouts: 1 } }, 'tournament');
   const objects = otherObjects(context, 'tournament', courtCount(context) * context.setup.objectsEach);
-  const kinds = new Set(tournamentGear(context, draft).map((n) => n.gearKind));
   return {
     shorter: [...shorter, ...pools(context), ...moreCourts(context), ...fewerTeams(context)],
     longer: moreTeams(context).slice(0, 1),
-    gear: Object.fromEntries([...kinds].map((kind) => [kind, [...(kind === values.object ? objects : []), ...fewerCourts(context)]])),
+    gear: ideasByKind(tournamentGear(context, draft), { gearKind: values.object, ideas: objects }, fewerCourts(context)),
     choices: [
       [...moreCourts(context), ...fewerCourts(context).slice(0, 2)],
       [...fewerTeams(context), ...moreTeams(context)],

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { added, zeros } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
+import { checkTeams, playersOf, presentOf, turnsOf } from '../teams.ts';
 import { poolsOf, type Slot, scheduleOf } from './schedule.ts';
 import { TournamentPlaySetup } from './setup.ts';
 import { type Result, ranked, standingsOf } from './standings.ts';
@@ -17,12 +17,9 @@ const isPair = (r: Result, a: string, b: string) => (r.a === a && r.b === b) || 
 
 function parse(raw: unknown): TournamentPlaySetup {
   const setup = parsePlaySetup(TournamentPlaySetup, raw);
-  const { teams, members } = setup;
-  if (new Set(teams).size !== teams.length) throw new RangeError(`invalid setup teams: repeated team in ${JSON.stringify(teams)}`);
+  const { teams } = setup;
+  checkTeams(setup);
   if (teams.length < 2 && !setup.lone) throw new RangeError(`invalid setup teams: ${teams.length} of at least two`);
-  const players = Object.values(members ?? {}).flat();
-  const twice = players.find((id, i) => players.indexOf(id) !== i);
-  if (twice !== undefined) throw new RangeError(`invalid setup members: ${JSON.stringify(twice)} is there twice`);
   const pooled = setup.pools?.flat();
   if (pooled && [...pooled].sort().join('\n') !== [...teams].sort().join('\n'))
     throw new RangeError('invalid setup pools: every team once');
@@ -63,26 +60,18 @@ export function slotsOf(setup: TournamentPlaySetup, state: Pick<TournamentState,
 const isSettled = ({ results, gone }: TournamentState, [a, b]: readonly [string, string]) =>
   results.some((r) => isPair(r, a, b)) || gone.includes(a) || gone.includes(b);
 
-/** The index of the first slot with a missing result; that of the last one once all are there. */
-export function slotNow(setup: TournamentPlaySetup, state: TournamentState): number {
+/** Returns the index of the first slot with a missing result, −1 if all are there. */
+export const openSlot = (slots: readonly Slot[], state: TournamentState): number =>
+  slots.findIndex(({ matches }) => matches.some((m) => !isSettled(state, m)));
+
+/** The matches that are on: none once every pair has a result. */
+function playing(setup: TournamentPlaySetup, state: TournamentState): Slot['matches'] {
   const slots = slotsOf(setup, state);
-  const open = slots.findIndex(({ matches }) => matches.some((m) => !isSettled(state, m)));
-  return open < 0 ? slots.length - 1 : open;
+  return slots[openSlot(slots, state)]?.matches ?? [];
 }
 
-/** The students of a team that are there, or the team itself where students are not known. */
-const membersOf = ({ members }: TournamentPlaySetup, { gone }: TournamentState, team: string): string[] =>
-  (members ? (members[team] ?? []) : [team]).filter((id) => !gone.includes(id));
-
-const playersOf = ({ teams, members }: TournamentPlaySetup): string[] => (members ? teams.flatMap((team) => members[team] ?? []) : teams);
-
-const pairsLeft = (setup: TournamentPlaySetup, state: TournamentState) =>
-  slotsOf(setup, state).some(({ matches }) => matches.some((m) => !isSettled(state, m)));
-
-const playing = (setup: TournamentPlaySetup, state: TournamentState): Slot['matches'] => {
-  const slots = slotsOf(setup, state);
-  return slots.length && pairsLeft(setup, state) ? slots[slotNow(setup, state)].matches : [];
-};
+/** True once every pair has a result. */
+const isDecided = (setup: TournamentPlaySetup, state: TournamentState): boolean => setup.teams.length > 1 && !playing(setup, state).length;
 
 /** The rules of a tournament: every pair of a pool once, a table, results that can be corrected until the end. */
 export const tournamentRules: PlayRules<TournamentPlaySetup, TournamentState, TournamentEvent> = {
@@ -106,7 +95,7 @@ export const tournamentRules: PlayRules<TournamentPlaySetup, TournamentState, To
     const at = state.results.findIndex((r) => isPair(r, a, b));
     return { ...state, results: at < 0 ? [...state.results, { a, b, score }] : state.results.with(at, { a, b, score }) };
   },
-  active: (setup, state) => playing(setup, state).flatMap((match) => match.flatMap((team) => membersOf(setup, state, team))),
+  active: (setup, state) => presentOf(setup, state, playing(setup, state).flat()),
   /** Every result: index of both teams and what each scored. */
   sheet: ({ teams }, { results }) =>
     Object.fromEntries(results.map(({ a, b, score }, i) => [`@result-${i}`, [teams.indexOf(a), teams.indexOf(b), ...score]])),
@@ -114,20 +103,21 @@ export const tournamentRules: PlayRules<TournamentPlaySetup, TournamentState, To
   join: () => 'not-allowed',
   back: (_, state, player) => ({ ...state, gone: state.gone.filter((id) => id !== player) }),
   finished: () => false,
-  decided: (setup, state) => setup.teams.length > 1 && !pairsLeft(setup, state),
+  decided: isDecided,
   view(setup, state) {
     const table = standingsOf(setup.teams, state.results, setup.points);
     const now = playing(setup, state);
-    const here = (teams: readonly string[]) => teams.flatMap((team) => membersOf(setup, state, team));
-    const turns = state.results.flatMap(({ a, b }) => (setup.members ? [a, b].flatMap((t) => setup.members?.[t] ?? []) : [a, b]));
+    const here = (teams: readonly string[]) => presentOf(setup, state, teams);
     return {
       scores: Object.fromEntries(setup.teams.map((team) => [team, table[team].points])),
       tally: Object.fromEntries(setup.teams.map((team) => [team, table[team].difference])),
       places: Object.fromEntries(now.map((match, i) => [`court-${i + 1}`, here(match)])),
       waiting: here(setup.teams.filter((team) => !now.some((match) => match.includes(team)))),
-      turns: added(zeros(playersOf(setup)), turns),
+      turns: turnsOf(
+        setup,
+        state.results.flatMap(({ a, b }) => [a, b]),
+      ),
     };
   },
-  winners: (setup, state) =>
-    setup.teams.length > 1 && !pairsLeft(setup, state) ? ranked(setup.teams, state.results, setup.points, setup.tieBreak)[0] : [],
+  winners: (setup, state) => (isDecided(setup, state) ? ranked(setup.teams, state.results, setup.points, setup.tieBreak)[0] : []),
 };

@@ -1,3 +1,4 @@
+import { doesNotFitWords } from '../doesNotFit.ts';
 import type { FormatWords } from '../formatWords.ts';
 import { n, s, t } from '../say.ts';
 import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
@@ -65,10 +66,7 @@ export const tournamentWords = {
     'end-matches': () => ['End', 'A match ends with the signal. All matches are played when every two teams have met'],
   },
   findings: {
-    'tournament-does-not-fit': (d) => ({
-      what: `${n(d, 'placed')} of ${s(n(d, 'wanted'), 'court')} ${n(d, 'placed') === 1 ? 'fits' : 'fit'} on the floor`,
-      why: `Each takes ${t(d, 'sizeWords')}, clear of walls, doors and posts.`,
-    }),
+    ...doesNotFitWords('tournament', 'court'),
     'tournament-empty': (d) => ({
       what: `${counted(n(d, 'none'), 'team')} without anybody`,
       why: `${s(n(d, 'playing'), 'student')} for ${counted(n(d, 'teams'), 'team')}.`,

@@ -1,4 +1,5 @@
 import { HOUSE_LIMITS } from '../../model/band.ts';
+import { doesNotFit } from '../doesNotFit.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { levelGroups, smallerCourts } from '../ideas.ts';
 import type { RingNoticed } from './codes.ts';
@@ -11,18 +12,8 @@ import { ringPlays } from './timeline.ts';
 type RingDraft = BlockDraft<WinnersRingValues>;
 
 /** Bays that find no floor. */
-function unplaced(context: RingContext, draft: RingDraft): RingNoticed[] {
-  if (!draft.unplaced.length) return [];
-  return [
-    {
-      code: 'ring-does-not-fit',
-      weight: 'stop',
-      at: { block: context.blockId, piece: draft.unplaced[0].id },
-      data: { wanted: draft.groups.length / 2, placed: draft.pieces.length, ...bayUnit(context) },
-      ideas: [...smallerCourts(context, 'ring'), ...fewerBays(context, draft.groups.length / 2)],
-    },
-  ];
-}
+const unplaced = (context: RingContext, draft: RingDraft): RingNoticed[] =>
+  doesNotFit(context, 'ring', draft, bayUnit(context), [...smallerCourts(context, 'ring'), ...fewerBays(context, draft.groups.length / 2)]);
 
 /** Bays without two teams. */
 function lonely(context: RingContext, draft: RingDraft): RingNoticed[] {

@@ -1,7 +1,7 @@
 import { unitsThatFit } from '../../arrange/grid.ts';
-import { stockOf } from '../../gear/cover.ts';
 import { memoize } from '../../memoize.ts';
 import { roomArea } from '../../model/room.ts';
+import { courtsOfGear } from '../courts.ts';
 import { dealtGroups } from '../dealtGroups.ts';
 import type { PlanContext } from '../format.ts';
 import type { WinnersRingGame, WinnersRingValues } from './setup.ts';
@@ -22,12 +22,8 @@ export const bayUnit = ({ values }: Pick<RingContext, 'values'>) => ({
 
 export const sizeOf = ({ values, setup }: Pick<RingContext, 'values' | 'setup'>): number => values.teamSize ?? setup.teamSize;
 
-/** How many bays the objects and implements are enough for; Infinity if nothing is short. */
-export function baysOfGear(context: Pick<RingContext, 'setup' | 'values' | 'cupboard'>): number {
-  const { setup, values, cupboard } = context;
-  const objects = Math.floor(stockOf(cupboard, values.object) / setup.objectsEach);
-  return setup.implement ? Math.min(objects, Math.floor(stockOf(cupboard, setup.implement) / (2 * sizeOf(context)))) : objects;
-}
+/** How many bays the gear is enough for. */
+export const baysOfGear = (context: RingContext): number => courtsOfGear(context, 2 * sizeOf(context));
 
 /** How many bays: what the teacher set, else one for every two teams of the usual size, within floor and gear. */
 export function bayCount(context: RingContext): number {

@@ -1,5 +1,5 @@
 import type { BlockDraft, BlockIdeas } from '../format.ts';
-import { fewerThan, idea, levelGroups, otherObjects, setting } from '../ideas.ts';
+import { fewerThan, idea, ideasByKind, levelGroups, moreThan, otherObjects, setting } from '../ideas.ts';
 import { roundIdeas } from '../roundIdeas.ts';
 import type { RingIdea } from './codes.ts';
 import { ringGear } from './gear.ts';
@@ -16,10 +16,7 @@ export const fewerBays = (context: RingContext, now: number): RingIdea[] =>
 
 /** More bays, as far as there are two students for each. */
 export const moreBays = (context: RingContext, now: number): RingIdea[] =>
-  [1, 2]
-    .map((more) => now + more)
-    .filter((count) => count <= 10 && 2 * count <= context.players.length)
-    .map((count) => baysIdea(context, count));
+  moreThan(now, Math.min(10, Math.floor(context.players.length / 2)), 2).map((count) => baysIdea(context, count));
 
 /** Games that end sooner, and a head start for who is alone. */
 export function shorterWaits(context: RingContext): RingIdea[] {
@@ -39,11 +36,10 @@ export function ringIdeas(context: RingContext, draft: BlockDraft<WinnersRingVal
   const { shorter, longer, others } = roundIdeas(context, 'ring');
   const now = draft.groups.length / 2;
   const objects = otherObjects(context, 'ring', now * setup.objectsEach);
-  const kinds = new Set(ringGear(context, draft).map((n) => n.gearKind));
   return {
     shorter,
     longer,
-    gear: Object.fromEntries([...kinds].map((kind) => [kind, [...(kind === values.object ? objects : []), ...fewerBays(context, now)]])),
+    gear: ideasByKind(ringGear(context, draft), { gearKind: values.object, ideas: objects }, fewerBays(context, now)),
     choices: [[...moreBays(context, now), ...fewerBays(context, now).slice(0, 2)], shorterWaits(context), others([1, 2]), objects],
     waitingTask: values.waitingTask,
   };

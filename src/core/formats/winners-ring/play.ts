@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { added, leaders, zeros } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
+import { checkTeams, membersOf, playersOf, presentOf } from '../teams.ts';
 import { WinnersRingPlaySetup } from './setup.ts';
 
 /** A bay: who plays there, two or one alone; who waits there, in order; how many games ended there. */
@@ -22,10 +23,6 @@ export interface RingState {
 
 export type RingEvent = { type: 'score'; team: string };
 
-const playersOf = ({ teams, members }: WinnersRingPlaySetup): string[] => (members ? teams.flatMap((team) => members[team] ?? []) : teams);
-/** The students of a team that are there, or the team itself where students are not known. */
-const membersOf = ({ members }: WinnersRingPlaySetup, { gone }: RingState, team: string): string[] =>
-  (members ? (members[team] ?? []) : [team]).filter((id) => !gone.includes(id));
 const teamOf = ({ teams, members }: WinnersRingPlaySetup, player: string): string =>
   members ? (teams.find((team) => members[team]?.includes(player)) ?? '') : player;
 
@@ -33,10 +30,7 @@ function parse(raw: unknown): WinnersRingPlaySetup {
   const setup = parsePlaySetup(WinnersRingPlaySetup, raw);
   const { teams, bays } = setup;
   if (teams.length !== 2 * bays) throw new RangeError(`invalid setup teams: ${teams.length} for ${bays} bays`);
-  if (new Set(teams).size !== teams.length) throw new RangeError(`invalid setup teams: repeated team in ${JSON.stringify(teams)}`);
-  const players = playersOf(setup);
-  const twice = players.find((id, i) => players.indexOf(id) !== i);
-  if (twice !== undefined) throw new RangeError(`invalid setup members: ${JSON.stringify(twice)} is there twice`);
+  checkTeams(setup);
   return setup;
 }
 
@@ -69,7 +63,7 @@ function scored(setup: WinnersRingPlaySetup, state: RingState, team: string, at:
   if (points < setup.target) return { ...state, points: { ...state.points, [team]: points } };
   const [loser] = bay.on.filter((id) => id !== team);
   const to = (place + 1) % setup.bays;
-  const played = bay.on.flatMap((id) => membersOf(setup, state, id));
+  const played = presentOf(setup, state, bay.on);
   return {
     ...withBay(state, place, filled({ ...bay, on: [loser], games: bay.games + 1 })),
     walking: [...state.walking, { team, to, at: at + setup.moveSeconds }],
@@ -97,7 +91,7 @@ export const winnersRingRules: PlayRules<WinnersRingPlaySetup, RingState, RingEv
   players: playersOf,
   indices: () => 0,
   start(setup) {
-    const isThere = (team: string) => !setup.members || (setup.members[team]?.length ?? 0) > 0;
+    const isThere = (team: string) => membersOf(setup, team).length > 0;
     return {
       bays: Array.from({ length: setup.bays }, (_, i) => ({ on: setup.teams.slice(2 * i, 2 * i + 2).filter(isThere), line: [], games: 0 })),
       walking: [],
@@ -120,9 +114,7 @@ export const winnersRingRules: PlayRules<WinnersRingPlaySetup, RingState, RingEv
   },
   active: (setup, state) =>
     state.bays.flatMap(({ on }, i) =>
-      on.length === 2 || (setup.headStart && state.walking.some((w) => w.to === i))
-        ? on.flatMap((team) => membersOf(setup, state, team))
-        : [],
+      on.length === 2 || (setup.headStart && state.walking.some((w) => w.to === i)) ? presentOf(setup, state, on) : [],
     ),
   /** How many games ended in each bay; a row for each team with its bay (−1 on the way) and its place there: 0 and 1 play, from 2 on they wait. */
   sheet: (_, { bays, walking }) => ({
@@ -133,7 +125,7 @@ export const winnersRingRules: PlayRules<WinnersRingPlaySetup, RingState, RingEv
   vacate(setup, state, player) {
     const gone = { ...state, gone: [...state.gone, player] };
     const team = teamOf(setup, player);
-    return membersOf(setup, gone, team).length ? gone : withdrawn(gone, team);
+    return presentOf(setup, gone, [team]).length ? gone : withdrawn(gone, team);
   },
   join: () => 'not-allowed',
   back(setup, state, player) {
@@ -144,7 +136,7 @@ export const winnersRingRules: PlayRules<WinnersRingPlaySetup, RingState, RingEv
   },
   finished: () => false,
   view(setup, state) {
-    const here = (teams: readonly string[]) => teams.flatMap((team) => membersOf(setup, state, team));
+    const here = (teams: readonly string[]) => presentOf(setup, state, teams);
     return {
       scores: state.scores,
       tally: state.points,

@@ -1,3 +1,4 @@
+import { doesNotFitWords } from '../doesNotFit.ts';
 import type { FormatWords } from '../formatWords.ts';
 import { n, percent, s, t } from '../say.ts';
 import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
@@ -45,10 +46,7 @@ export const winnersRingWords = {
     stop: (d) => ['Stop signal', t(d, 'text')],
   },
   findings: {
-    'ring-does-not-fit': (d) => ({
-      what: `${n(d, 'placed')} of ${counted(n(d, 'wanted'), 'bay')} ${n(d, 'placed') === 1 ? 'fits' : 'fit'} on the floor`,
-      why: `Each takes ${t(d, 'sizeWords')} with its line, clear of walls, doors and posts.`,
-    }),
+    ...doesNotFitWords('ring', 'bay', ' with its line'),
     'ring-lonely': (d) => ({
       what: `${counted(n(d, 'none'), 'team')} without anybody`,
       why: `${s(n(d, 'playing'), 'student')} in ${counted(n(d, 'bays'), 'bay')}: each needs two teams.`,

@@ -10,7 +10,7 @@ import { Sentence } from '../../parts/Sentence.tsx';
 import { type OfSchool, SettingsPart } from './SettingsPart.tsx';
 
 type Figure = Exclude<keyof AdaptFigures, 'costs'>;
-type What = 'length' | 'number' | 'lengths' | Quantity;
+type What = 'length' | 'number' | Quantity;
 const FIGURES: Record<Figure, [label: string, what: What]> = {
   laneWidthM: ['Own lane, wide', 'length'],
   laneLengthM: ['Own lane, long', 'length'],
@@ -25,7 +25,7 @@ const FIGURES: Record<Figure, [label: string, what: What]> = {
   floorPerPlayer: ['Floor each that others need', 'area'],
   implementG: ['Implement at a grip or swing of 1–2, at most', 'mass'],
   gripMm: ['Grip, thick', 'thickness'],
-  underWheelM: ['No loose objects beside wheels, across', 'lengths'],
+  underWheelM: ['No loose objects beside wheels, across', 'width'],
 };
 const SENTENCES = [
   'An own lane is {laneWidthM} wide and {laneLengthM} long. Others need {floorPerPlayer} of floor each.',
@@ -52,17 +52,6 @@ export function MatchingRows({ school, save }: OfSchool) {
     const [label, what] = FIGURES[key];
     const value = figures[key];
     const shared = { label, own: String(value) !== String(HOUSE_FIGURES[key]) };
-    // Lengths of a few centimeters are said as thickness is: in millimeters, in inches.
-    const inMm = (of: number | readonly number[]) => [of].flat().map((m) => m * 1000) as unknown as [number, number];
-    if (what === 'lengths')
-      return (
-        <SaidMeasure
-          {...shared}
-          quantity="thickness"
-          value={inMm(value)}
-          onPut={(mm) => put(key, [mm].flat().map((v) => v / 1000) as [number, number])}
-        />
-      );
     if (what === 'length') return <SaidLength {...shared} value={Number(value)} onPut={(metres) => put(key, metres)} />;
     if (what !== 'number') return <SaidMeasure {...shared} quantity={what} value={value} onPut={(v) => put(key, v)} />;
     return <SaidText {...shared} value={String(value)} onCommit={(text) => put(key, readNumber(text))} />;

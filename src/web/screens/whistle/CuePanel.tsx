@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { BoardAction, BoardPart } from '../../../core/formats/board.ts';
 import type { FormatWords } from '../../../core/formats/formatWords.ts';
 import { playTune, sounds } from './sound.ts';
@@ -36,36 +36,35 @@ export function CuePanel({ cue, paused, label, words, onAct }: Props) {
   const [playing, setPlaying] = useState(false);
   const [own, setOwn] = useState<OwnMusic | null>(null);
   const { action, count, of } = cue;
-  const [least, most] = cue.burstSeconds;
   const latest = useRef({ action, onAct });
   latest.current = { action, onAct };
-  useEffect(() => {
-    if (!playing) return;
+  /** Ends the music that plays; null if none does. */
+  const ends = useRef<(() => void) | null>(null);
+  /** No music, and no stop either: everything was held, or the board is left. */
+  const breakOff = useCallback(() => {
+    ends.current?.();
+    ends.current = null;
+    setPlaying(false);
+  }, []);
+  const stop = () => {
+    breakOff();
+    sounds.whistle();
+    latest.current.onAct(latest.current.action);
+  };
+  const start = () => {
+    const [least, most] = cue.burstSeconds;
     const quiet = startMusic(own);
-    const timer = setTimeout(() => setPlaying(false), (least + (most - least) * Math.random()) * 1000);
-    return () => {
+    const timer = setTimeout(stop, (least + (most - least) * Math.random()) * 1000);
+    ends.current = () => {
       clearTimeout(timer);
       quiet();
     };
-  }, [playing, own, least, most]);
-  // Music that ends, by itself or by hand, is a stop; music that is broken off by a hold is none.
-  const wasPlaying = useRef(false);
-  const brokenOff = useRef(false);
+    setPlaying(true);
+  };
   useEffect(() => {
-    if (wasPlaying.current && !playing) {
-      if (brokenOff.current) brokenOff.current = false;
-      else {
-        sounds.whistle();
-        latest.current.onAct(latest.current.action);
-      }
-    }
-    wasPlaying.current = playing;
-  }, [playing]);
-  useEffect(() => {
-    if (!paused || !wasPlaying.current) return;
-    brokenOff.current = true;
-    setPlaying(false);
-  }, [paused]);
+    if (paused) breakOff();
+  }, [paused, breakOff]);
+  useEffect(() => breakOff, [breakOff]);
   useEffect(() => (own ? () => URL.revokeObjectURL(own.url) : undefined), [own]);
   return (
     <section
@@ -76,7 +75,7 @@ export function CuePanel({ cue, paused, label, words, onAct }: Props) {
         type="button"
         disabled={!playing && (!action.enabled || paused)}
         className="head min-h-14 min-w-44 flex-1 bg-tape px-4 text-center text-lg text-paper hover:bg-[#2b62cc] disabled:opacity-50"
-        onClick={() => setPlaying(!playing)}
+        onClick={playing ? stop : start}
       >
         {playing ? 'Stop now' : 'Start the music'}
       </button>
