@@ -158,4 +158,37 @@ describe('the boards of games', () => {
     await screen.press('Escape');
     await logged('Rounds won');
   });
+
+  it('open floor: goes on stage by stage, lets objects be taken but never straight back, and takes some out', async () => {
+    await played(/^Carts and sacks/, /3 rounds of/, '[aria-label="Stages"]');
+    const named = (section: string) =>
+      screen.page.$$eval(`section[aria-label="${section}"] li > button:first-child`, (all) =>
+        all.map((b) => (b.textContent ?? '').split(/[:,]/)[0]),
+      );
+    const [thief] = await named('Without one');
+    const [owner] = await named('With an object');
+    const taken = async (by: string) => (await screen.find('button', new RegExp(`^${by}: took one`))).click();
+    await taken(thief);
+    await screen.says('From whom?');
+    await screen.click('button', owner);
+    await until(
+      async () => [(await named('Without one')).includes(owner), (await named('With an object')).some((n) => n === thief)],
+      [true, true],
+    );
+    await taken(owner);
+    await screen.says('From whom?');
+    const offered = await screen.page.$$eval('section[aria-label="From whom?"] button', (all) => all.map((b) => b.textContent ?? ''));
+    expect(offered, 'not from the one who took it').not.toContain(thief);
+    await screen.click('button', 'Cancel');
+    await screen.click('button', 'Next stage');
+    await until(() => screen.page.$eval('[aria-label="Stages"] [aria-current=step]', (li) => li.textContent), '2 Empty carts');
+    const before = (await named('With an object')).length;
+    await screen.click('button', new RegExp(`^${(await named('With an object'))[0]}: Out`));
+    await until(async () => (await named('With an object')).length, before - 1);
+    await screen.expectAccessible();
+    await screen.click('button', 'Next stage');
+    await screen.click('button', 'End');
+    await until(() => screen.page.$$eval('[aria-label="Stages"] [aria-current=step]', (all) => all.length), 0);
+    await logged('Taken');
+  });
 });

@@ -121,7 +121,7 @@ const CASES: Record<string, Case> = {
 };
 
 const labels = (section: string) =>
-  screen.page.$$eval(`section[aria-label="${section}"] button`, (all) => all.map((b) => b.getAttribute('aria-label') ?? ''));
+  screen.page.$$eval(`section[aria-label="${section}"] li > button:first-child`, (all) => all.map((b) => b.textContent ?? ''));
 
 describe.each(Object.entries(CASES))(
   '%s',

@@ -48,8 +48,12 @@ describe('the content', () => {
     for (const { id, limits } of HOME_MADE) expect(limits.smallestMm ?? 45, id).toBeGreaterThanOrEqual(45);
   });
 
-  it('lists every stage that a ladder has, once', () => {
-    const steps = GAMES.flatMap((g) => (g.format === 'skill-lane' ? g.setup.ladder.map((s) => s.id) : []));
+  it('lists every stage that a game has, once', () => {
+    const steps = GAMES.flatMap((g) =>
+      formatOf(g.format)
+        .stages(g.setup)
+        .map((s) => s.id),
+    );
     expect([...STAGES].sort()).toEqual([...steps].sort());
     expect(new Set(STAGES).size).toBe(STAGES.length);
   });

@@ -1,5 +1,6 @@
 import type { Game } from '../core/model/game.ts';
 import { bellFair } from './bellFair.ts';
+import { bellKeeper } from './bellKeeper.ts';
 import { bellMessengers } from './bellMessengers.ts';
 import { bellRows } from './bellRows.ts';
 import { bellStairs } from './bellStairs.ts';
@@ -11,6 +12,7 @@ import { bridgeRollers } from './bridgeRollers.ts';
 import { bridgeRun } from './bridgeRun.ts';
 import { lanternRing } from './lanternRing.ts';
 import { lanternRoll } from './lanternRoll.ts';
+import { millCarts } from './millCarts.ts';
 import { millMusic } from './millMusic.ts';
 import { millRace } from './millRace.ts';
 import { millSacks } from './millSacks.ts';
@@ -25,6 +27,7 @@ import { tollBridge } from './tollBridge.ts';
 import { weatherCourse } from './weatherCourse.ts';
 import { weatherRound } from './weatherRound.ts';
 import { windAndLeaves } from './windAndLeaves.ts';
+import { windfalls } from './windfalls.ts';
 
 /** The games that come with Side Court, in the order of the shelf. */
 export const GAMES: readonly Game[] = [
@@ -54,4 +57,7 @@ export const GAMES: readonly Game[] = [
   lanternRing,
   millMusic,
   bellsQuiet,
+  windfalls,
+  millCarts,
+  bellKeeper,
 ];

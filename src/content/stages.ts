@@ -14,4 +14,19 @@ export const STAGES: readonly string[] = [
   'toss',
   'step',
   'long',
+  // Windfalls
+  'broom-alone',
+  'sweep',
+  'rest-on-line',
+  'round-trees',
+  'orchard-gates',
+  'sweep-across',
+  // Carts and sacks
+  'empty-carts',
+  'few-sacks',
+  'fewer-sacks',
+  // Around the bell keeper
+  'round-the-hoop',
+  'past-the-keeper',
+  'visit-keepers',
 ];

@@ -4,6 +4,7 @@ import type { FitInput } from '../core/fit/fitted.ts';
 import { kindsOf } from '../core/gear/kinds.ts';
 import { type AttemptsOnDay, attemptsIn, keepsAttempts } from '../core/live/attemptsIn.ts';
 import { historyIn } from '../core/live/historyIn.ts';
+import { keepsStages, type StageOnDay, stagesMetIn } from '../core/live/stagesMetIn.ts';
 import type { ClassHistory } from '../core/model/classHistory.ts';
 import { HOME_SCHOOL } from '../core/model/ids.ts';
 import type { Lesson } from '../core/model/lesson.ts';
@@ -36,7 +37,14 @@ export const LOOKED_BACK = 12;
 async function readHistory(db: Database, classId: string): Promise<ClassHistory> {
   const newest = sql`(${runs.data}->>'startedAt')::bigint desc`;
   const past = await runRecords.list(db, and(eq(runs.classId, classId), not(stillOpen), isKept), { orderBy: newest, most: LOOKED_BACK });
-  return historyIn(past, await attemptsOf(db, past));
+  return historyIn(past, [...(await attemptsOf(db, past)), ...(await stagesOf(db, past))]);
+}
+
+/** Stages that were reached in lessons that keep them; the logs of the others are not read. */
+async function stagesOf(db: Database, past: readonly Run[]): Promise<StageOnDay[]> {
+  const met: StageOnDay[] = [];
+  for (const run of past.filter(keepsStages)) met.push(...stagesMetIn(run, await readRunLog(db, run.id)));
+  return met;
 }
 
 /** Tries by step in lessons that keep them, the oldest first; the logs of the others are not read. */

@@ -130,6 +130,11 @@ export interface BoardWatch {
   best?: number;
   action: BoardAction;
 }
+/** A stage of a game: over, on, or to come. */
+export interface BoardStage {
+  title: string;
+  is: 'done' | 'now' | 'next';
+}
 /** A row of numbers, such as a group's points by station; null if there is none yet. */
 export interface BoardTableRow {
   group: number;
@@ -144,6 +149,8 @@ export type BoardPart =
   | { part: 'objects'; code: string; sides: BoardObjects[]; actions: BoardAction[] }
   /** Music that stops by itself after a time between the two, which nobody can see: then the action counts. `count`: round now, of so many. */
   | { part: 'cue'; code: string; burstSeconds: readonly [least: number, most: number]; action: BoardAction; count: number; of: number }
+  /** Stages of a game, the one that is on, and the bout of it: `count` of `of`. */
+  | { part: 'stages'; code: string; stages: BoardStage[]; count: number; of: number; actions: BoardAction[] }
   | { part: 'zones'; code: string; sides: BoardZones[] }
   /** `slot` of `slots`, both from 1; `order`: what decides between equal teams, worded by the format. */
   | {

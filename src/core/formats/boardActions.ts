@@ -6,6 +6,7 @@ export function actionsOf(part: BoardPart): BoardAction[] {
   if (part.part === 'lines') return part.lines.flatMap((line) => line.rows.flatMap((row) => row.actions));
   if (part.part === 'objects') return [...part.sides.flatMap((side) => [side.down, side.up]), ...part.actions];
   if (part.part === 'cue') return [part.action];
+  if (part.part === 'stages') return part.actions;
   if (part.part === 'zones') return part.sides.flatMap((side) => side.cells.flatMap(({ add, move }) => [add, move]));
   if (part.part === 'matches')
     return [
@@ -60,6 +61,8 @@ export function withActions(part: BoardPart, change: (action: BoardAction) => Bo
       const table = part.table.map((row) => ({ ...row, cells: row.cells.map((cell) => cell && { ...cell, action: change(cell.action) }) }));
       return { ...part, now: part.now.map(match), next: part.next.map(match), table };
     }
+    case 'stages':
+      return { ...part, actions: part.actions.map(change) };
     case 'cue':
       return { ...part, action: change(part.action) };
     case 'zones': {

@@ -1,5 +1,5 @@
 import { fieldIn } from '../arrange/fieldIn.ts';
-import type { Rect } from '../geometry/point.ts';
+import { type Point, type Rect, rectPolygon } from '../geometry/point.ts';
 import { memoize } from '../memoize.ts';
 import type { FindingDraft, FixIdea } from '../model/finding.ts';
 import { roomArea } from '../model/room.ts';
@@ -18,6 +18,19 @@ export const classField = ({ room, taken, values, players }: FieldContext, close
     roomArea(room, values.edgeM, taken),
     values.spacing === 'close' ? Math.max(80, closeM2 * players.length) : Number.POSITIVE_INFINITY,
   );
+
+/** Metres between two cones along an edge, at most. */
+const CONES_M = 6;
+
+/** Cones at the corners and along the edges. */
+export function coneSpots(field: Rect): Point[] {
+  const corners = rectPolygon(field);
+  return corners.flatMap((a, i) => {
+    const b = corners[(i + 1) % 4];
+    const parts = Math.max(1, Math.ceil(Math.hypot(b.x - a.x, b.y - a.y) / CONES_M));
+    return Array.from({ length: parts }, (_, k) => ({ x: a.x + ((b.x - a.x) * k) / parts, y: a.y + ((b.y - a.y) * k) / parts }));
+  });
+}
 
 type Crowded<P extends string> = FindingDraft<`${P}-no-floor`, FixIdea<`${P}-edge` | `${P}-wide`>>;
 

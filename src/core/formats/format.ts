@@ -98,6 +98,9 @@ export interface Format {
   results(plays: readonly Playing<unknown>[]): { code: string; rows: ResultRow[] };
   keepsAttempts: boolean;
   stages(setup: unknown): { id: string; title: string }[];
+  /** True if what a class has met of its stages is kept, apart from tries. */
+  keepsStages: boolean;
+  stagesMet(setup: unknown, view: PlayView): string[];
   attempts(setup: unknown, events: readonly PlayEvent[]): Attempts[];
   clockEvents(segment: Segment, rounds: number, setup: unknown): { type: string }[];
 }
@@ -159,6 +162,8 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
     results: (plays) => spec.results(plays.map(parsed)),
     keepsAttempts: spec.attempts !== undefined,
     stages: (setup) => spec.stages?.(spec.parseSetup(setup)) ?? [],
+    keepsStages: spec.stagesMet !== undefined,
+    stagesMet: (setup, view) => spec.stagesMet?.(spec.play.parse(setup), view) ?? [],
     attempts: (setup, events) => spec.attempts?.(spec.play.parse(setup), events) ?? [],
     clockEvents: (segment, rounds, setup) => spec.clockEvents?.(segment, rounds, spec.play.parse(setup)) ?? [],
   };

@@ -5,7 +5,7 @@ import type { Piece } from '../model/piece.ts';
 import type { Rule } from '../model/rule.ts';
 import type { Cell, Prompt, Skill } from '../model/skillLadder.ts';
 import type { Forecast, ForecastOptions } from '../play/forecast.ts';
-import type { PlayEvent, PlayRules } from '../play/playRules.ts';
+import type { PlayEvent, PlayRules, PlayView } from '../play/playRules.ts';
 import type { Ask } from './asks.ts';
 import type { BlockDraft, BlockIdeas, Card, PlanContext, Playing, Segment, SimulateOptions, SwitchCall, Timeline } from './blockPlan.ts';
 import type { BoardPart, ResultRow } from './board.ts';
@@ -94,6 +94,8 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   results(plays: readonly Playing<P>[]): { code: string; rows: ResultRow[] };
   /** Stages that students meet one after the other, the first first; none if left out. */
   stages?(setup: G): { id: string; title: string }[];
+  /** Stages that were reached in a play; none if left out. */
+  stagesMet?(setup: P, view: PlayView): string[];
   /** Tries by step, for charts; none if left out. */
   attempts?(setup: P, events: readonly PlayEvent[]): Attempts[];
   /** Events that the clock causes in one play when a segment ends; `rounds` is how many the block has. None if left out. */

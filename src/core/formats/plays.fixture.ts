@@ -155,6 +155,27 @@ export const CASES: readonly Case[] = [
       },
     }),
   ),
+  ...([{}, { thieves: ['b', 'x'] }, { defenders: ['b', 'x'] }] as object[]).map(
+    (change): Case => ({
+      name: `an open floor, ${Object.keys(change)[0] ?? 'shared'}`,
+      format: 'open-floor',
+      setup: {
+        groups: [
+          ['a', 'b', 'c'],
+          ['w', 'x'],
+        ],
+        ...{ boutSeconds: 30, switchSeconds: 10 },
+        stages: Array.from({ length: 500 }, (_, i) => ({ id: `s${i}`, bouts: 2 })),
+        ...change,
+      },
+      players: ['a', 'b', 'c', 'w', 'x'],
+      own(random, some) {
+        const what = random.below(5);
+        if (what < 2) return { type: what ? 'switch' : 'stage' };
+        return what === 2 ? { type: 'withdraw', from: some() } : { type: 'steal', by: some(), from: some() };
+      },
+    }),
+  ),
   chase('frozen', {}),
   chase('jail and escort', { caught: 'jail', release: 'escort' }),
   chase('converted', { caught: 'converts', release: 'none' }),

@@ -5,6 +5,7 @@ import { chase } from './chase/index.ts';
 import { course } from './course/index.ts';
 import type { Format } from './format.ts';
 import { ladder } from './ladder/index.ts';
+import { openFloor } from './open-floor/index.ts';
 import { pods } from './pods/index.ts';
 import { skillLane } from './skill-lane/index.ts';
 import { stations } from './stations/index.ts';
@@ -21,6 +22,7 @@ export const FORMATS: Record<FormatId, Format> = {
   chase,
   course,
   ladder,
+  'open-floor': openFloor,
   pods,
   'skill-lane': skillLane,
   'target-clash': targetClash,

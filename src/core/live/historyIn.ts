@@ -1,14 +1,14 @@
 import { formatOf } from '../formats/registry.ts';
 import type { ClassHistory, StagesMet } from '../model/classHistory.ts';
 import type { Run } from '../model/run.ts';
-import type { AttemptsOnDay } from './attemptsIn.ts';
 import { metIn } from './met.ts';
 import { planOf } from './runPlan.ts';
+import type { StageOnDay } from './stagesMetIn.ts';
 
 /** Stages met, day by day; a day with enough tries says whether the next step, or an easier one, would be right. */
-function stagesIn(attempts: readonly AttemptsOnDay[]): StagesMet {
+function stagesIn(attempts: readonly StageOnDay[]): StagesMet {
   const stages: StagesMet = {};
-  const days = new Map<string, AttemptsOnDay[]>();
+  const days = new Map<string, StageOnDay[]>();
   for (const each of attempts) {
     const key = JSON.stringify([each.stepId, each.player, each.date]);
     days.set(key, [...(days.get(key) ?? []), each]);
@@ -23,7 +23,7 @@ function stagesIn(attempts: readonly AttemptsOnDay[]): StagesMet {
 }
 
 /** Meetings and roles in runs, as they were frozen, and the stages that were tried in them. */
-export function historyIn(runs: readonly Run[], attempts: readonly AttemptsOnDay[] = []): ClassHistory {
+export function historyIn(runs: readonly Run[], attempts: readonly StageOnDay[] = []): ClassHistory {
   const roles: ClassHistory['roles'] = {};
   for (const run of runs)
     for (const { game } of planOf(run).blocks) {

@@ -4,6 +4,7 @@ import { CallUpGame } from '../formats/call-up/setup.ts';
 import { ChaseGame } from '../formats/chase/setup.ts';
 import { CourseGame } from '../formats/course/setup.ts';
 import { LadderGame } from '../formats/ladder/setup.ts';
+import { OpenFloorGame } from '../formats/open-floor/setup.ts';
 import { PodsGame } from '../formats/pods/setup.ts';
 import { SkillLaneGame } from '../formats/skill-lane/setup.ts';
 import { StationsGame } from '../formats/stations/setup.ts';
@@ -82,6 +83,7 @@ export const Game = z.discriminatedUnion('format', [
   z.object({ ...shared, format: z.literal('target-clash'), setup: TargetClashGame }),
   z.object({ ...shared, format: z.literal('toss-targets'), setup: TossTargetsGame }),
   z.object({ ...shared, format: z.literal('tournament'), setup: TournamentGame }),
+  z.object({ ...shared, format: z.literal('open-floor'), setup: OpenFloorGame }),
   z.object({ ...shared, format: z.literal('winners-ring'), setup: WinnersRingGame }),
 ]);
 export type Game = z.infer<typeof Game>;

@@ -4,6 +4,7 @@ import { chaseWords } from '../formats/chase/words.en.ts';
 import { courseWords } from '../formats/course/words.en.ts';
 import type { FormatWords } from '../formats/formatWords.ts';
 import { ladderWords } from '../formats/ladder/words.en.ts';
+import { openFloorWords } from '../formats/open-floor/words.en.ts';
 import { podsWords } from '../formats/pods/words.en.ts';
 import { skillLaneWords } from '../formats/skill-lane/words.en.ts';
 import { stationsWords } from '../formats/stations/words.en.ts';
@@ -21,6 +22,7 @@ export const FORMAT_WORDS: Record<FormatId, FormatWords> = {
   chase: chaseWords,
   course: courseWords,
   ladder: ladderWords,
+  'open-floor': openFloorWords,
   pods: podsWords,
   'skill-lane': skillLaneWords,
   'target-clash': targetClashWords,

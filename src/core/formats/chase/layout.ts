@@ -2,26 +2,15 @@ import { boundsOf, middleOf, type Point, type Rect, rectPolygon } from '../../ge
 import { spreadSpots } from '../../geometry/spreadSpots.ts';
 import { memoize } from '../../memoize.ts';
 import { piecesOf } from '../../model/laidPiece.ts';
+import { coneSpots } from '../classField.ts';
 import type { BlockDraft } from '../format.ts';
 import { type ChaseContext, fieldFor, hunterCount } from './hunters.ts';
 import type { ChaseValues } from './setup.ts';
 
 const spread = memoize(spreadSpots);
-/** Metres between two cones along an edge, at most. */
-const CONES_M = 6;
 /** Metres from the ends of a field to its start lines, and of a jail's sides. */
 const START_M = 1.5;
 const JAIL_M = 2;
-
-/** Cones at the corners and along the edges. */
-function coneSpots(field: Rect): Point[] {
-  const corners = rectPolygon(field);
-  return corners.flatMap((a, i) => {
-    const b = corners[(i + 1) % 4];
-    const parts = Math.max(1, Math.ceil(Math.hypot(b.x - a.x, b.y - a.y) / CONES_M));
-    return Array.from({ length: parts }, (_, k) => ({ x: a.x + ((b.x - a.x) * k) / parts, y: a.y + ((b.y - a.y) * k) / parts }));
-  });
-}
 
 /** Where safe spots lie: as far apart as can be, away from the edge. */
 export function safeSpotsIn(field: Rect, count: number): Point[] {

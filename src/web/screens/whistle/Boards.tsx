@@ -15,6 +15,7 @@ import { MatchesPanel } from './MatchesPanel.tsx';
 import { ObjectsPanel } from './ObjectsPanel.tsx';
 import { PointsTable } from './PointsTable.tsx';
 import { RosterPanel } from './RosterPanel.tsx';
+import { StagesPanel } from './StagesPanel.tsx';
 import { TallyRows } from './TallyRows.tsx';
 import { WatchPanel } from './WatchPanel.tsx';
 import { ZonesPanel } from './ZonesPanel.tsx';
@@ -126,6 +127,8 @@ function Part({ part, board, block, names, state, round, moving, onAct }: Props 
       return <ZonesPanel sides={part.sides} {...{ label, names, words, onAct }} />;
     case 'cue':
       return <CuePanel cue={part} paused={state.paused} {...{ label, words, onAct }} />;
+    case 'stages':
+      return <StagesPanel board={part} {...{ label, words, onAct }} />;
     case 'matches':
       return <MatchesPanel board={part} pieces={board.pieces} {...{ label, words, onAct }} />;
     case 'watch':

@@ -39,11 +39,13 @@ export function RosterPanel({ sections, actions, label, names, words, onAct }: P
                       type="button"
                       disabled={!action?.enabled}
                       className="flex min-w-0 flex-1 items-center gap-2 px-2.5 text-left enabled:bg-ink-3 enabled:hover:bg-[#3a4a60]"
-                      aria-label={action ? `${name}: ${words.actions[action.code]}, ${student.value}` : `${name}, ${student.value}`}
                       onClick={() => action && onAct(action)}
                     >
-                      <span className="min-w-0 flex-1 truncate text-sm">{name}</span>
-                      {student.value > 0 && <span className="wide text-base">{student.value}</span>}
+                      <span className="min-w-0 flex-1 truncate text-sm">
+                        {name}
+                        <span className="sr-only">{action ? `: ${words.actions[action.code]}, ` : ', '}</span>
+                      </span>
+                      <span className={student.value > 0 ? 'wide text-base' : 'sr-only'}>{student.value}</span>
                     </button>
                     {student.more
                       .filter((a) => a.enabled)
