@@ -85,12 +85,12 @@ const CASES: Record<string, Case> = {
     place: /^Wind and leaves: 1 Field/,
     async play() {
       const [free] = await labels('Free: tap if caught');
-      await screen.click('button', free);
+      await screen.click('button', exactly(free));
       const [hunter] = await screen.page.$$eval('section[aria-label="By whom?"] button', (all) => all.map((b) => b.textContent ?? ''));
       await screen.click('button', hunter);
       await screen.says('Frozen: tap when freed · 1');
       const [frozen] = await labels('Frozen: tap when freed');
-      await screen.click('button', frozen);
+      await screen.click('button', exactly(frozen));
       await screen.says('By whom?');
       await screen.page.$$eval('section[aria-label="By whom?"] button', (all) => (all[0] as HTMLElement).click());
       await screen.says('Frozen: tap when freed', { not: true });
@@ -120,6 +120,8 @@ const CASES: Record<string, Case> = {
   },
 };
 
+/** A name as it is written, hidden words too. */
+const exactly = (text: string) => new RegExp(`^${text.replace(/[.?()]/g, '\\$&')}$`);
 const labels = (section: string) =>
   screen.page.$$eval(`section[aria-label="${section}"] li > button:first-child`, (all) => all.map((b) => b.textContent ?? ''));
 
