@@ -7,6 +7,7 @@ import { benchPacking } from './packing.ts';
 import { benchPage } from './page.ts';
 import { benchRun } from './run.ts';
 import { benchServer } from './server.ts';
+import { benchShelf } from './shelf.ts';
 import { benchSpots } from './spots.ts';
 import { benchStart } from './start.ts';
 import { benchTeams } from './teams.ts';
@@ -16,6 +17,7 @@ import { benchWays } from './ways.ts';
 const BENCHES: Record<string, () => Promise<void> | void> = {
   fit: benchFit,
   teams: benchTeams,
+  shelf: benchShelf,
   ways: benchWays,
   packing: benchPacking,
   spots: benchSpots,

@@ -22,6 +22,7 @@ const Meeting = lazy(() => import('./screens/ladders/Meeting.tsx').then((m) => (
 const Week = lazy(() => import('./screens/week/Week.tsx').then((m) => ({ default: m.Week })));
 const BellTimetable = lazy(() => import('./screens/week/BellTimetable.tsx').then((m) => ({ default: m.BellTimetable })));
 const Whistle = lazy(() => import('./screens/whistle/Whistle.tsx').then((m) => ({ default: m.Whistle })));
+const Games = lazy(() => import('./screens/games/Games.tsx').then((m) => ({ default: m.Games })));
 const Classes = lazy(() => import('./screens/classes/Classes.tsx').then((m) => ({ default: m.Classes })));
 const Rooms = lazy(() => import('./screens/rooms/Rooms.tsx').then((m) => ({ default: m.Rooms })));
 const Cupboard = lazy(() => import('./screens/cupboard/Cupboard.tsx').then((m) => ({ default: m.Cupboard })));
@@ -60,6 +61,7 @@ function Everything() {
           <Route path="/desk/:periodId/support" element={<SupportNote />} />
           <Route path="/adults/:date?" element={<AdultsDay />} />
           <Route path="/whistle/:runId" element={<Whistle />} />
+          <Route path="/games" element={<Games />} />
           <Route path="/classes/:classId?" element={<Classes />} />
           <Route path="/ladders/:classId/:studentId?" element={<Ladders />} />
           <Route path="/ladders/:classId/:studentId/meeting" element={<Meeting />} />

@@ -25,6 +25,9 @@ const STEP: WayMeasures = {
   setUpMinutes: 1,
 };
 
+/** A measure in whole steps as it is told. */
+export const toldSteps = (measures: WayMeasures, m: Measure): number => Math.round(measures[m] / STEP[m]);
+
 /**
  * The ways ranked by what the teacher puts first. Fewer stops and less gear short go before that, since nobody can play what stops;
  * a way that is behind for one of these alone says so (`heldBack`). The priorities decide in their order, each as it is told; what is then equal by the mean place of all its measures between the worst and the best, ties in the given order.
@@ -43,7 +46,7 @@ export function rankWays(ways: readonly Way[], priorities: readonly Measure[]): 
       const share = (measures[m] - least) / (most - least);
       return sum + (MORE_IS_BETTER[m] ? share : 1 - share);
     }, 0) / MEASURES.length;
-  const steps = (way: Way, m: Measure) => Math.round(way.measures[m] / STEP[m]) * (MORE_IS_BETTER[m] ? -1 : 1);
+  const steps = (way: Way, m: Measure) => toldSteps(way.measures, m) * (MORE_IS_BETTER[m] ? -1 : 1);
   const compare = (a: readonly number[], b: readonly number[]) => a.map((key, k) => key - b[k]).find((by) => Math.abs(by) > 1e-12) ?? 0;
   const wished = (way: Way) => priorities.map((m) => steps(way, m));
   const keys = new Map(ways.map((way, i) => [way, [way.stops.length, way.measures.gearShort, ...wished(way), -placeOf(way), i]]));

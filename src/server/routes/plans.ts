@@ -4,7 +4,8 @@ import { formatOf } from '../../core/formats/registry.ts';
 import { applyEdit, Edit } from '../../core/model/edit.ts';
 import { EDIT_VERSION, upgradeEdit } from '../../core/model/editVersion.ts';
 import { EventId, HOME_SCHOOL, LessonId } from '../../core/model/ids.ts';
-import { Lesson } from '../../core/model/lesson.ts';
+import type { Lesson } from '../../core/model/lesson.ts';
+import { openLesson } from '../../core/model/newLesson.ts';
 import { Attendance, clock, day, Period } from '../../core/model/period.ts';
 import { newHeader } from '../../core/model/record.ts';
 import { line, whole } from '../../core/model/text.ts';
@@ -70,19 +71,6 @@ async function checkSettings(db: Database, lesson: Lesson, edit: Edit, path: (st
     const code = formatOf(game.format).settingProblem(game.setup, key, value);
     if (code) throw new Problem(400, 'bad-input', [{ path: [...path, key], code }]);
   }
-}
-
-function emptyLesson(id: LessonId, title: string): Lesson {
-  const plain = (phase: string, name: string, least: number, most: number, weight = 1) => ({
-    id: newId('b'),
-    phase,
-    title: name,
-    least,
-    most,
-    weight,
-  });
-  const blocks = [plain('arrive', 'Arrive', 120, 240), plain('explain', 'Explain', 60, 180), plain('close', 'Close', 120, 300)];
-  return readInput(Lesson, { ...newHeader('lesson', 2), id, title, blocks, accepted: [] });
 }
 
 /** Another lesson as it stands now, under a new id, with edits on top; what was accepted there is open again. */
@@ -173,7 +161,7 @@ export function planRoutes(db: Database, now: () => number): Router {
     const { title, from, edits, replace } = readInput(NewLesson, bodyOf(req));
     if (period.lessonId && !replace) throw new Problem(409, 'repeated', [{ path: ['lessonId'], code: 'repeated' }]);
     const id = LessonId.parse(newId('l'));
-    const lesson = from ? await copyOf(db, from, id, title, edits) : emptyLesson(id, title);
+    const lesson = from ? await copyOf(db, from, id, title, edits) : openLesson(id, title, () => newId('b'));
     await db.transaction(async (tx) => {
       await lessonRecords.add(tx, lesson);
       await periodRecords.put(tx, { ...period, lessonId: id });

@@ -8,6 +8,7 @@ import { foldRun } from '../../core/live/foldRun.ts';
 import { freeze } from '../../core/live/freeze.ts';
 import { type LogEntry, logEntry } from '../../core/live/logEntry.ts';
 import { metIn } from '../../core/live/met.ts';
+import { playedIn } from '../../core/live/playedIn.ts';
 import { restOf } from '../../core/live/restOf.ts';
 import { restOptions } from '../../core/live/restOptions.ts';
 import { planOf } from '../../core/live/runPlan.ts';
@@ -15,7 +16,7 @@ import { BlockId, EventId, PeriodId, RunId } from '../../core/model/ids.ts';
 import { newHeader } from '../../core/model/record.ts';
 import { Run, RunEvent } from '../../core/model/run.ts';
 import type { Database } from '../database.ts';
-import { attemptsOf, type DeskInput, readDeskById } from '../deskInput.ts';
+import { attemptsOf, type DeskInput, LOOKED_BACK, readDeskById } from '../deskInput.ts';
 import type { Journal } from '../journal.ts';
 import { localMs } from '../localTime.ts';
 import { Problem, readInput } from '../problem.ts';
@@ -118,6 +119,14 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
   route(router, 'get', '/classes/:id/met', async (req) => {
     const { id } = await classRecords.get(db, idParam(req));
     return metIn(await endedRuns(db, id));
+  });
+  // What a class has played, and how it went the last time: of the lessons that are looked back on.
+  route(router, 'get', '/classes/:id/played', async (req) => {
+    const { id } = await classRecords.get(db, idParam(req));
+    const past = (await endedRuns(db, id)).sort((a, b) => b.startedAt - a.startedAt).slice(0, LOOKED_BACK);
+    const lessons = [];
+    for (const run of past) lessons.push({ run, events: await readRunLog(db, run.id) });
+    return playedIn(lessons, now());
   });
   // Private: each student's tries by step in the lessons that have ended, the newest last.
   route(router, 'get', '/classes/:id/attempts', async (req) => {

@@ -6,6 +6,7 @@ import { useNavigate } from 'react-router';
 export const SHELVES = [
   { key: 't', label: 'Today', to: '/' },
   { key: 'w', label: 'Week', to: '/week' },
+  { key: 'g', label: 'Games', to: '/games' },
   { key: 'c', label: 'Classes', to: '/classes' },
   { key: 'r', label: 'Rooms', to: '/rooms' },
   { key: 'u', label: 'Gear closet', to: '/cupboard' },

@@ -1,4 +1,5 @@
 import { DropdownMenu } from 'radix-ui';
+import { useNavigate } from 'react-router';
 import { formatOf } from '../../../core/formats/registry.ts';
 import type { Edit } from '../../../core/model/edit.ts';
 import type { Game } from '../../../core/model/game.ts';
@@ -20,6 +21,7 @@ const PLAIN: [Lesson['blocks'][number]['phase'], number, number, number][] = [
 ];
 
 interface Props {
+  periodId: string;
   lesson: Lesson;
   games: readonly Game[];
   /** The block after which the new one goes; at the fitting place where none is chosen. */
@@ -30,7 +32,8 @@ interface Props {
 }
 
 /** A menu that adds a game or a plain block to the strip. */
-export function AddBlock({ lesson, games, after, perform, onAdded, children }: Props) {
+export function AddBlock({ periodId, lesson, games, after, perform, onAdded, children }: Props) {
+  const navigate = useNavigate();
   const index = (phase: string) => {
     const chosen = lesson.blocks.findIndex((b) => b.id === after);
     if (chosen >= 0) return chosen + 1;
@@ -53,6 +56,10 @@ export function AddBlock({ lesson, games, after, perform, onAdded, children }: P
           collisionPadding={8}
           className="z-50 max-h-[80vh] min-w-72 overflow-auto border-[1.5px] border-ink bg-paper py-1 shadow-lg"
         >
+          <DropdownMenu.Item className={`${item} font-bold text-tape`} onSelect={() => navigate(`/games?period=${periodId}`)}>
+            Find a game on the shelf
+          </DropdownMenu.Item>
+          <DropdownMenu.Separator className="my-1 border-t" />
           <DropdownMenu.Label className="px-4 py-1 text-xs text-muted">A game</DropdownMenu.Label>
           {games.map((game) => (
             <DropdownMenu.Item

@@ -1,0 +1,14 @@
+import { LessonId } from './ids.ts';
+import { Lesson } from './lesson.ts';
+import { newHeader } from './record.ts';
+
+/** A lesson without a game: arrival, explaining, the close. `idOf` makes ids for its blocks. */
+export function openLesson(id: string, title: string, idOf: (index: number) => string): Lesson {
+  const phases = [
+    ['arrive', 'Arrive', 120, 240],
+    ['explain', 'Explain', 60, 180],
+    ['close', 'Close', 120, 300],
+  ] as const;
+  const blocks = phases.map(([phase, name, least, most], i) => ({ id: idOf(i), phase, title: name, least, most, weight: 1 }));
+  return Lesson.parse({ ...newHeader('lesson', 2), id: LessonId.parse(id), title, blocks, accepted: [] });
+}

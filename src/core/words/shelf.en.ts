@@ -1,0 +1,35 @@
+import { counted, duration, listed } from '../formats/speak.ts';
+import type { Played } from '../live/playedIn.ts';
+import type { ShelfRow, Vigour } from '../shelf/judge.ts';
+
+export const VIGOUR_WORDS: Record<Vigour, string> = { 1: 'gentle', 2: 'brisk', 3: 'hard' };
+export const NOISE_WORDS: Record<1 | 2 | 3, string> = { 1: 'quiet games alone', 2: 'nothing loud', 3: 'any noise' };
+
+/** "6–10": whole minutes from the least up to the most. */
+export function minutesWords({ least, most }: Pick<ShelfRow, 'least' | 'most'>): string {
+  const [from, to] = [Math.max(1, Math.round(least / 60)), Math.max(1, Math.round(most / 60))];
+  return from === to ? String(from) : `${from}–${to}`;
+}
+
+/** "0:12"; "none" if nobody waits. */
+export const waitWords = (seconds: number): string => (seconds > 0 ? duration(seconds) : 'none');
+
+/** "2 targets", or a count of kinds if several are short. */
+export function shortWords(short: ShelfRow['short']): string {
+  if (!short.length) return 'none';
+  const [{ count, gearKind }] = short;
+  return short.length === 1 ? counted(count, gearKind) : `${short.length} kinds`;
+}
+
+/** How it went the last time, in a line. `date`: the day as it is told. */
+export function playedWords({ times, rounds, planned, note }: Played, date: string): string {
+  const ran = rounds < planned ? `, ${rounds} of ${planned} rounds` : '';
+  const often = times > 1 ? `Played ${times} times, last on ${date}` : `Played on ${date}`;
+  return `${often}${ran}${note ? `: “${note}”` : ''}`;
+}
+
+/** Who needs something changed, at most three by name. */
+export function adaptWords(names: readonly string[]): string {
+  const more = names.length - 3;
+  return listed(more > 0 ? [...names.slice(0, 3), `${more} more`] : [...names]);
+}

@@ -1,0 +1,23 @@
+import { expose } from 'comlink';
+import type { Game } from '../../core/model/game.ts';
+import type { Lesson } from '../../core/model/lesson.ts';
+import { judge, judgeWhole, type ShelfHelp, type ShelfInput, type ShelfRow } from '../../core/shelf/judge.ts';
+import { type Instead, putInstead } from '../../core/shelf/putIn.ts';
+
+/** The period that was opened last, and its games by id. */
+let opened: { input: ShelfInput; help: ShelfHelp; games: Map<string, Game> } | undefined;
+
+function open(input: ShelfInput, help: ShelfHelp): void {
+  opened = { input, help, games: new Map(input.games.map((g) => [g.id as string, g])) };
+}
+
+const gameOf = (id: string) => opened!.games.get(id)!;
+const quick = (id: string): ShelfRow => judge(opened!.input, gameOf(id));
+const whole = (id: string): ShelfRow => judgeWhole(opened!.input, gameOf(id), opened!.help);
+const instead = (lesson: Lesson, blockId: string, id: string, blockNew: string, settings: Record<string, unknown>): Instead | undefined =>
+  putInstead({ ...opened!.input, lesson }, blockId, gameOf(id), blockNew, settings);
+
+/** The thread that judges games for a period: it is ended if nobody wants it any more. */
+const shelf = { open, quick, whole, instead };
+export type Shelf = typeof shelf;
+expose(shelf);
