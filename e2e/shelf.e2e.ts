@@ -141,4 +141,31 @@ describe('the games shelf', () => {
     await screen.click('button', /^Plan a lesson with /);
     await screen.says(/Undo: add /);
   });
+
+  it('makes three whole lessons for a purpose, and one is taken with one press and undone with one', async () => {
+    await open(`/games/lesson?period=${await periodOf('Grade 5a')}`);
+    const offered = () => screen.page.$$eval('ol[aria-label="Lessons"] > li h2', (all) => all.map((h) => h.textContent ?? ''));
+    await expect.poll(async () => (await offered()).length, { timeout: 60_000 }).toBe(3);
+    await screen.click('button', /^Purpose: /);
+    await screen.click('checkbox', 'throw');
+    await screen.press('Escape');
+    await choose('Which way', 'play, practice, play');
+    await choose('Minutes', '40 min long');
+    await screen.says('Trying games', { not: true, patience: 60_000 });
+    await expect.poll(async () => (await offered()).length, { timeout: 60_000 }).toBe(3);
+    expect(new Set(await offered()).size).toBe(3);
+    await screen.says('of game time on task');
+    await screen.expectAccessible();
+    expect(await screen.smallTexts()).toEqual([]);
+    expect(await screen.cutTexts()).toEqual([]);
+    const [title] = await offered();
+    await screen.click('button', `Take this lesson: ${title}`);
+    await screen.says(`Undo: take the lesson ${title}`);
+    const desk = async () =>
+      ((await api(`/periods/${await periodOf('Grade 5a')}/desk`)) as { lesson: { title: string; blocks: object[] } }).lesson;
+    expect((await desk()).title).toBe(title);
+    await screen.says(/Checks/);
+    await screen.click('button', /^Undo: take the lesson/);
+    await expect.poll(async () => (await desk()).title).not.toBe(title);
+  });
 });

@@ -23,6 +23,7 @@ const Week = lazy(() => import('./screens/week/Week.tsx').then((m) => ({ default
 const BellTimetable = lazy(() => import('./screens/week/BellTimetable.tsx').then((m) => ({ default: m.BellTimetable })));
 const Whistle = lazy(() => import('./screens/whistle/Whistle.tsx').then((m) => ({ default: m.Whistle })));
 const Games = lazy(() => import('./screens/games/Games.tsx').then((m) => ({ default: m.Games })));
+const MadeLessons = lazy(() => import('./screens/games/MadeLessons.tsx').then((m) => ({ default: m.MadeLessons })));
 const Classes = lazy(() => import('./screens/classes/Classes.tsx').then((m) => ({ default: m.Classes })));
 const Rooms = lazy(() => import('./screens/rooms/Rooms.tsx').then((m) => ({ default: m.Rooms })));
 const Cupboard = lazy(() => import('./screens/cupboard/Cupboard.tsx').then((m) => ({ default: m.Cupboard })));
@@ -62,6 +63,7 @@ function Everything() {
           <Route path="/adults/:date?" element={<AdultsDay />} />
           <Route path="/whistle/:runId" element={<Whistle />} />
           <Route path="/games" element={<Games />} />
+          <Route path="/games/lesson" element={<MadeLessons />} />
           <Route path="/classes/:classId?" element={<Classes />} />
           <Route path="/ladders/:classId/:studentId?" element={<Ladders />} />
           <Route path="/ladders/:classId/:studentId/meeting" element={<Meeting />} />

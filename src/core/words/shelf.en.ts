@@ -1,6 +1,7 @@
 import { counted, duration, listed } from '../formats/speak.ts';
 import type { Played } from '../live/playedIn.ts';
 import type { ShelfRow, Vigour } from '../shelf/judge.ts';
+import type { LessonReason, LessonSchool, PartRole } from '../shelf/makeLesson.ts';
 
 export const VIGOUR_WORDS: Record<Vigour, string> = { 1: 'gentle', 2: 'brisk', 3: 'hard' };
 export const NOISE_WORDS: Record<1 | 2 | 3, string> = { 1: 'quiet games alone', 2: 'nothing loud', 3: 'any noise' };
@@ -32,4 +33,35 @@ export function playedWords({ times, rounds, planned, note }: Played, date: stri
 export function adaptWords(names: readonly string[]): string {
   const more = names.length - 3;
   return listed(more > 0 ? [...names.slice(0, 3), `${more} more`] : [...names]);
+}
+
+/** The two ways that a lesson can go. */
+export const SCHOOL_WORDS: Record<LessonSchool, { name: string; says: string }> = {
+  'build-up': { name: 'build up, then play', says: 'Build up stage by stage, then the game' },
+  'game-first': { name: 'play, practice, play', says: 'The game, what it showed, and the game again' },
+};
+export const PART_WORDS: Record<PartRole, string> = { 'warm-up': 'Warm-up', practice: 'Practice', game: 'Game', again: 'Again' };
+
+/** Why a lesson is offered, in a line. */
+export function reasonWords({ code, data }: LessonReason): string {
+  const num = (key: string) => Number(data[key]);
+  const list = (key: string) => listed(data[key] as string[]);
+  switch (code) {
+    case 'for':
+      return `${num('count') === num('of') ? 'All of it is' : `${num('count')} of ${counted(num('of'), 'game')} ${num('count') === 1 ? 'is' : 'are'}`} for: ${list('families')}`;
+    case 'on-task':
+      return `${Math.round(num('share') * 100)}% of game time on task`;
+    case 'waits':
+      return num('seconds') ? `Nobody waits longer than ${duration(num('seconds'))}` : 'Nobody waits';
+    case 'fills':
+      return `Fills ${num('minutes')} min from bell to bell`;
+    case 'short':
+      return `${duration(num('seconds'))} left before the end`;
+    case 'gear':
+      return 'All of its gear is there';
+    case 'fresh':
+      return `New for this class: ${list('titles')}`;
+    case 'to-adapt':
+      return `${counted(num('count'), 'student')} ${num('count') === 1 ? 'needs' : 'need'} something changed: see Fit for all`;
+  }
 }

@@ -2,6 +2,7 @@ import { expose } from 'comlink';
 import type { Game } from '../../core/model/game.ts';
 import type { Lesson } from '../../core/model/lesson.ts';
 import { judge, judgeWhole, type ShelfHelp, type ShelfInput, type ShelfRow } from '../../core/shelf/judge.ts';
+import { type LessonWish, type MadeLesson, makeLessons } from '../../core/shelf/makeLesson.ts';
 import { type Instead, putInstead } from '../../core/shelf/putIn.ts';
 
 /** The period that was opened last, and its games by id. */
@@ -17,7 +18,16 @@ const whole = (id: string): ShelfRow => judgeWhole(opened!.input, gameOf(id), op
 const instead = (lesson: Lesson, blockId: string, id: string, blockNew: string, settings: Record<string, unknown>): Instead | undefined =>
   putInstead({ ...opened!.input, lesson }, blockId, gameOf(id), blockNew, settings);
 
+/** Lessons made of the games, telling after every few steps how far it has come. */
+function lessons(wish: LessonWish, played: readonly string[], tell: (progress: { done: number; total: number }) => void): MadeLesson[] {
+  const making = makeLessons(opened!.input, wish, played);
+  for (let step = making.next(), n = 0; ; step = making.next(), n++) {
+    if (step.done) return step.value;
+    if (n % 5 === 0) tell(step.value);
+  }
+}
+
 /** The thread that judges games for a period: it is ended if nobody wants it any more. */
-const shelf = { open, quick, whole, instead };
+const shelf = { open, quick, whole, instead, lessons };
 export type Shelf = typeof shelf;
 expose(shelf);

@@ -23,7 +23,8 @@ const kept = new WeakMap<ShelfInput, Map<string, ShelfRow>>();
 /** Workers that judge side by side: one processor is left to the page. */
 const workerCount = () => Math.max(1, Math.min(3, (navigator.hardwareConcurrency || 2) - 1));
 
-const startWorker = () => {
+/** A worker of the shelf. */
+export const startShelf = () => {
   const worker = new Worker(new URL('./shelf.worker.ts', import.meta.url), { type: 'module' });
   return { worker, remote: wrap<Shelf>(worker) };
 };
@@ -46,7 +47,7 @@ export function useShelf(input: ShelfInput | null, help: ShelfHelp, ids: readonl
     setRows(new Map(known));
     setStopped(false);
     setProblem('');
-    const workers = Array.from({ length: workerCount() }, startWorker);
+    const workers = Array.from({ length: workerCount() }, startShelf);
     own.current = workers;
     let isWanted = true;
     /** Games that some worker has begun, at first sight and by every check. */

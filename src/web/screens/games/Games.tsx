@@ -1,18 +1,15 @@
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { Link } from 'react-router';
 import type { Played } from '../../../core/live/playedIn.ts';
 import type { Game } from '../../../core/model/game.ts';
 import type { HomeMade } from '../../../core/model/homeMade.ts';
 import { shortNames } from '../../../core/model/names.ts';
-import { clockSeconds } from '../../../core/model/period.ts';
-import type { ShelfInput } from '../../../core/shelf/judge.ts';
 import { findGames, indexGames } from '../../../core/shelf/search.ts';
 import { isWished, isWishedThere, NO_WISH, rankRows, type ShelfWish } from '../../../core/shelf/wish.ts';
 import { formatWords } from '../../../core/words/en.ts';
 import { call, type Desk, problemWords } from '../../api.ts';
-import { DayBar, useDay } from '../../parts/DayBar.tsx';
-import { isoDate } from '../../parts/now.ts';
+import { DayBar } from '../../parts/DayBar.tsx';
 import { Problem } from '../../parts/Problem.tsx';
 import { keepJson, storedJson } from '../../parts/storedJson.ts';
 import { speakWith, useSchool, useUnits } from '../../parts/units.ts';
@@ -20,50 +17,26 @@ import { type ShelfState, useShelf } from '../../worker/useShelf.ts';
 import { PutIn } from './PutIn.tsx';
 import { ShelfMap } from './ShelfMap.tsx';
 import { ShelfRows, type Shown } from './ShelfRows.tsx';
+import { useFacts, usePlayed, useShelfPeriod } from './useShelfPeriod.ts';
 import { WishSentence } from './WishSentence.tsx';
 
 const KEPT = 'side-court-shelf-wish';
 const readWish = (): ShelfWish => ({ ...NO_WISH, ...(storedJson('localStorage', KEPT) as Partial<ShelfWish> | null) });
 
-/** A period's facts without its lesson: the same object until one of them is another. */
-function useFacts(desk: Desk | undefined): ShelfInput | null {
-  const last = useRef<ShelfInput | null>(null);
-  if (!desk) return null;
-  const { lesson: _, ...facts } = desk;
-  const known = last.current as Record<string, unknown> | null;
-  const isSame = known && Object.entries(facts).every(([key, value]) => known[key] === value);
-  if (!isSame) last.current = facts;
-  return last.current;
-}
-
 /** The games shelf: what is looked for in a sentence, and every game on the floor of the period with what it comes to there. */
 export function Games() {
-  const [search, setSearch] = useSearchParams();
-  const asked = search.get('period');
-  const { data: opened, error } = useQuery({
-    queryKey: ['desk', asked],
-    queryFn: () => call<Desk>('GET', `/periods/${asked}/desk`),
-    enabled: asked !== null,
-  });
-  const day = useDay(opened?.period.date ?? isoDate(new Date())).data ?? [];
-  const now = new Date().getHours() * 3600 + new Date().getMinutes() * 60;
-  const next = day.find((d) => d.period.cancelled === undefined && clockSeconds(d.period.end) > now) ?? day.at(-1);
-  const desk = day.find((d) => d.period.id === asked) ?? opened ?? next;
+  const { desk, day, error, search, set } = useShelfPeriod();
   const { data: all } = useQuery({ queryKey: ['games'], queryFn: () => call<Game[]>('GET', '/games'), enabled: !desk });
   const games = desk?.games ?? all ?? [];
-  const set = (key: string, value: string | null) =>
-    setSearch(
-      (old) => {
-        const params = new URLSearchParams(old);
-        if (value === null) params.delete(key);
-        else params.set(key, value);
-        return params;
-      },
-      { replace: true },
-    );
   return (
     <div className="flex h-full flex-col">
-      <DayBar date={desk?.period.date} current={desk?.period.id} />
+      <DayBar date={desk?.period.date} current={desk?.period.id}>
+        {desk && (
+          <Link className="btn btn-tape flex items-center" to={`/games/lesson?period=${desk.period.id}`}>
+            Make me a lesson
+          </Link>
+        )}
+      </DayBar>
       <main className="min-h-0 flex-1 overflow-auto px-6 py-4">
         <h1 className="sr-only">Games</h1>
         {error && <Problem text={problemWords(error)} />}
@@ -88,11 +61,7 @@ function Looked({ desk, day, games, isMap, set }: LookedProps) {
   const [text, setText] = useState('');
   const typed = useDeferredValue(text);
   const classId = desk?.schoolClass.id;
-  const { data: played } = useQuery({
-    queryKey: ['played', classId],
-    queryFn: () => call<Played[]>('GET', `/classes/${classId}/played`),
-    enabled: classId !== undefined,
-  });
+  const played = usePlayed(classId);
   const { data: homeMade } = useQuery({ queryKey: ['home-made'], queryFn: () => call<HomeMade[]>('GET', '/home-made') });
   const byTitle = useMemo(() => new Map((played ?? []).map((p) => [p.title, p])), [played]);
   const index = useMemo(() => indexGames(games, (g) => [formatWords(g.format).name, byTitle.get(g.title)?.note ?? '']), [games, byTitle]);

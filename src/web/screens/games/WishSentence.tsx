@@ -1,43 +1,12 @@
-import { ChevronDown } from 'lucide-react';
 import { MEASURES } from '../../../core/fit/ways.ts';
 import type { Measure } from '../../../core/fit/waysMeasured.ts';
-import { listed } from '../../../core/formats/speak.ts';
-import { GAME_FAMILIES, type GameFamily } from '../../../core/model/game.ts';
 import type { Vigour } from '../../../core/shelf/judge.ts';
 import type { ShelfWish } from '../../../core/shelf/wish.ts';
 import { FORMAT_WORDS } from '../../../core/words/formats.en.ts';
 import { NOISE_WORDS, VIGOUR_WORDS } from '../../../core/words/shelf.en.ts';
 import { MEASURE_WORDS } from '../../../core/words/ways.en.ts';
 import type { Desk } from '../../api.ts';
-import { Popup } from '../../parts/Popup.tsx';
-
-const WORD = 'head cursor-pointer border-b-2 border-tape bg-transparent text-tape hover:bg-tint';
-
-interface ChoiceProps<T extends string | number> {
-  label: string;
-  value: T | null;
-  options: readonly (readonly [value: T | null, words: string])[];
-  onChoose(value: T | null): void;
-}
-
-/** A word of the sentence that can be another one. */
-function Choice<T extends string | number>({ label, value, options, onChoose }: ChoiceProps<T>) {
-  const at = options.findIndex(([v]) => v === value);
-  return (
-    <select
-      aria-label={label}
-      className={`${WORD} field-sizing-content max-w-full appearance-none`}
-      value={at}
-      onChange={(e) => onChoose(options[Number(e.target.value)][0])}
-    >
-      {options.map(([v, words], i) => (
-        <option key={String(v)} value={i} className="text-sm">
-          {words}
-        </option>
-      ))}
-    </select>
-  );
-}
+import { Choice, Families } from './choices.tsx';
 
 const MINUTES = [5, 8, 10, 15, 20, 30] as const;
 const FORMATS = Object.entries(FORMAT_WORDS).map(([id, { name }]) => [id, name.toLowerCase()] as const);
@@ -141,37 +110,5 @@ export function WishSentence({ wish, onWish, day, desk, onPeriod }: Props) {
       . Best first by <Choice label="First" value={wish.first} options={RANKED} onChoose={(m) => rank('first', m)} />, then{' '}
       <Choice label="Then" value={wish.second} options={RANKED} onChoose={(m) => rank('second', m)} />.
     </p>
-  );
-}
-
-/** What games are for: any of those that are ticked. */
-function Families({ chosen, onChoose }: { chosen: readonly GameFamily[]; onChoose(families: GameFamily[]): void }) {
-  const words = chosen.length ? listed([...chosen]).replace(' and ', ' or ') : 'do anything';
-  return (
-    <Popup
-      label="What games are for"
-      className="grid grid-cols-2 gap-x-4 p-3"
-      trigger={
-        <button type="button" className={`${WORD} inline-flex items-center gap-1`} aria-label={`Purpose: ${words}`}>
-          {words}
-          <ChevronDown size={16} aria-hidden="true" />
-        </button>
-      }
-    >
-      {GAME_FAMILIES.map((family) => (
-        <label key={family} className="flex min-h-9 items-center gap-2 text-sm">
-          <input
-            type="checkbox"
-            className="size-4 accent-tape"
-            checked={chosen.includes(family)}
-            onChange={(e) => onChoose(GAME_FAMILIES.filter((f) => (f === family ? e.target.checked : chosen.includes(f))))}
-          />
-          {family}
-        </label>
-      ))}
-      <button type="button" className="btn col-span-2 mt-2 justify-self-start" disabled={!chosen.length} onClick={() => onChoose([])}>
-        Anything
-      </button>
-    </Popup>
   );
 }
