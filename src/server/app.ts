@@ -15,6 +15,7 @@ import { classRoutes } from './routes/classes.ts';
 import { demoRoutes } from './routes/demo.ts';
 import { exchangeRoutes } from './routes/exchange.ts';
 import { factRoutes } from './routes/facts.ts';
+import { gameRoutes } from './routes/games.ts';
 import { gearRoutes } from './routes/gear.ts';
 import { guestRoutes } from './routes/guest.ts';
 import { importRoutes } from './routes/imports.ts';
@@ -89,6 +90,7 @@ export function makeApp(db: Database, options: { webDir?: string; now: () => num
   app.use(
     '/api',
     factRoutes(db),
+    gameRoutes(db),
     gearRoutes(db),
     classRoutes(db),
     importRoutes(db, options.now),

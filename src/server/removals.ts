@@ -4,7 +4,16 @@ import type { Period } from '../core/model/period.ts';
 import type { Removable, Removal, Touched } from '../core/model/removal.ts';
 import type { Database } from './database.ts';
 import { Problem } from './problem.ts';
-import { classRecords, gearRecords, periodRecords, roomRecords, studentRecords, wishRecords } from './repositories/index.ts';
+import {
+  classRecords,
+  gameRecords,
+  gearRecords,
+  lessonRecords,
+  periodRecords,
+  roomRecords,
+  studentRecords,
+  wishRecords,
+} from './repositories/index.ts';
 import {
   appendRemoval,
   type ChangedPeriod,
@@ -20,6 +29,7 @@ import {
   adaptationEdits,
   attendances,
   classes,
+  games,
   gear,
   lessonEdits,
   lessons,
@@ -128,6 +138,14 @@ const REMOVE: Record<Removable, Remove> = {
   async gear(tx, id) {
     const { name } = await gearRecords.get(tx, id);
     return { named: { name }, taken: await takeAll(tx, ['gear', eq(gear.id, id)]) };
+  },
+  async game(tx, id) {
+    const { title, own } = await gameRecords.get(tx, id);
+    if (!own) throw new Problem(409, 'not-own', [{ path: ['id'], code: 'not-own' }]);
+    // Lessons that play it, or have it at one of their places.
+    const uses = (await lessonRecords.list(tx)).some((l) => JSON.stringify(l.blocks).includes(JSON.stringify(id)));
+    if (uses) throw new Problem(409, 'game-in-use', [{ path: ['id'], code: 'game-in-use' }]);
+    return { named: { name: title }, taken: await takeAll(tx, ['games', eq(games.id, id)]) };
   },
   async period(tx, id) {
     const { classId, date, start } = await periodRecords.get(tx, id);

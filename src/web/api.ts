@@ -63,6 +63,8 @@ export function problemWords(error: unknown): string {
   if (error.code === 'damaged-backup') return 'This backup does not open. Nothing was changed; choose another.';
   if (error.code === 'restoring') return 'A backup is being restored. Wait a moment, then load again.';
   if (error.code === 'parent-gone') return 'Its class or room was removed too. Bring that back first, in Settings.';
+  if (error.code === 'game-in-use') return 'A lesson still plays this game. Take it out of the lesson first, then remove it.';
+  if (error.code === 'not-own') return 'This game comes with Side Court and stays as it is. Make a copy and change that.';
   if (error.code === 'in-use') return 'Periods still use this. Reload, then remove it again.';
   if (error.issues.length) return error.issues.map(issueWords).join('; ');
   if (error.status === 404) return 'This is gone. Go back and choose another.';

@@ -66,6 +66,10 @@ const shared = {
   /** Faults that are tapped on Whistle. */
   offences: z.array(Offence).max(8),
   questions: z.array(line(160)).max(6),
+  /** True for a game that the school made or brought in. */
+  own: z.boolean().optional(),
+  /** The game that it was made from. */
+  madeFrom: GameId.optional(),
   /** Values of the format's settings by band, over the format's own defaults. */
   bands: z.partialRecord(Band, z.record(z.string(), z.unknown())),
 };

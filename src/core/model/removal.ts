@@ -3,7 +3,7 @@ import { day } from './period.ts';
 import { whole } from './text.ts';
 
 /** Facts that can be removed and brought back by name. */
-export const REMOVABLE = ['student', 'class', 'room', 'gear', 'period'] as const;
+export const REMOVABLE = ['student', 'class', 'room', 'gear', 'period', 'game'] as const;
 export type Removable = (typeof REMOVABLE)[number];
 
 /** Days for which what was removed can be brought back. */

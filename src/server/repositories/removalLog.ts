@@ -14,6 +14,7 @@ const TABLES = {
   wishes: tables.wishes,
   rooms: tables.rooms,
   gear: tables.gear,
+  games: tables.games,
   periods: tables.periods,
   attendances: tables.attendances,
   lessons: tables.lessons,

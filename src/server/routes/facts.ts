@@ -10,7 +10,7 @@ import { plainRoom, Room } from '../../core/model/room.ts';
 import { School } from '../../core/model/school.ts';
 import type { Database } from '../database.ts';
 import { readInput } from '../problem.ts';
-import { gameRecords, roomRecords, schoolRecords } from '../repositories/index.ts';
+import { roomRecords, schoolRecords } from '../repositories/index.ts';
 import { periods } from '../tables.ts';
 import { bodyOf, idParam, newId, route } from './route.ts';
 
@@ -46,7 +46,6 @@ export function factRoutes(db: Database): Router {
   // What is commonly painted on floors, by size.
   route(router, 'get', '/painted-lines', async () => PAINTED_KINDS);
 
-  route(router, 'get', '/games', () => gameRecords.list(db));
   return router;
 }
 

@@ -24,6 +24,7 @@ export function removalRoutes(db: Database, now: () => number): Router {
   removes('/classes/:id/students/:student', 'student', 'student');
   removes('/rooms/:id', 'room', 'id');
   removes('/gear/:id', 'gear', 'id');
+  removes('/games/:id', 'game', 'id');
   removes('/periods/:id', 'period', 'id');
   route(router, 'get', '/removals', () => readRemovals(db, now()));
   route(router, 'get', '/removals/:what/:id', (req) =>
