@@ -54,17 +54,18 @@ async function main(): Promise<void> {
   await screen.page.evaluate(() => document.querySelector('#sheet-panel')?.scrollTo(0, 400));
   await pause(300);
   await shoot('fit-for-all');
-  await open(`/desk/weather-${today}/grades`, 'worked out here');
-  await shoot('by-grade');
+  await open(`/games?period=mills-${today}`, 'of 29 fit');
+  await screen.page.waitForFunction(() => !document.querySelector('progress[aria-label="Games judged"]'), { timeout: 90_000 });
+  await pause(500);
+  await shoot('shelf');
+  await open(`/games/lesson?period=mills-${today}`, 'of game time on task');
+  await pause(500);
+  await shoot('lessons-offered');
   await open(`/desk/mills-${today}`, '9 rounds of');
   await screen.click('tab', 'Ways');
   await screen.says('ways fitted');
   await pause(300);
   await shoot('desk-ways');
-  await open(`/desk/mills-${today}/rotation`, 'Ribbon arcs');
-  await screen.click('button', /^Round 4/);
-  await pause(200);
-  await shoot('rotation');
   const made = (await post('/periods', { date: today, start: '14:50', end: '15:35', classId: 'grade-5a', roomId: 'mill-gym' })) as {
     id: string;
   };

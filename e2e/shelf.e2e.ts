@@ -85,7 +85,7 @@ describe('the games shelf', () => {
     await judged();
     const share = async () => (await figures('on task')).map((text) => Number.parseInt(text, 10));
     await choose('First', 'quick to set up');
-    const minutes = (await figures('set out')).map((text) => Number.parseInt(text, 10));
+    const minutes = (await figures('to set up')).map((text) => Number.parseInt(text, 10));
     const fits = minutes.length;
     expect(minutes.slice(0, 5)).toEqual([...minutes.slice(0, 5)].sort((a, b) => a - b));
     await choose('First', 'game time on task');
@@ -116,7 +116,7 @@ describe('the games shelf', () => {
     await screen.says('the usual place');
     await screen.click('button', 'Nine mills');
     await screen.says('On task');
-    await screen.says(/Groups (stay as they are|are dealt anew)/);
+    await screen.says(/Groups (stay as they are|are made anew)/);
     await screen.expectAccessible();
     await screen.click('button', 'Use it instead');
     await screen.says('Undo: put Meeting of the bridges instead of Nine mills');

@@ -24,6 +24,8 @@ const BellTimetable = lazy(() => import('./screens/week/BellTimetable.tsx').then
 const Whistle = lazy(() => import('./screens/whistle/Whistle.tsx').then((m) => ({ default: m.Whistle })));
 const Games = lazy(() => import('./screens/games/Games.tsx').then((m) => ({ default: m.Games })));
 const MadeLessons = lazy(() => import('./screens/games/MadeLessons.tsx').then((m) => ({ default: m.MadeLessons })));
+const MakeGame = lazy(() => import('./screens/games/MakeGame.tsx').then((m) => ({ default: m.MakeGame })));
+const GamePage = lazy(() => import('./screens/games/GamePage.tsx').then((m) => ({ default: m.GamePage })));
 const Classes = lazy(() => import('./screens/classes/Classes.tsx').then((m) => ({ default: m.Classes })));
 const Rooms = lazy(() => import('./screens/rooms/Rooms.tsx').then((m) => ({ default: m.Rooms })));
 const Cupboard = lazy(() => import('./screens/cupboard/Cupboard.tsx').then((m) => ({ default: m.Cupboard })));
@@ -64,6 +66,9 @@ function Everything() {
           <Route path="/whistle/:runId" element={<Whistle />} />
           <Route path="/games" element={<Games />} />
           <Route path="/games/lesson" element={<MadeLessons />} />
+          <Route path="/games/make" element={<MakeGame />} />
+          <Route path="/games/:gameId" element={<GamePage />} />
+          <Route path="/games/:gameId/change" element={<MakeGame />} />
           <Route path="/classes/:classId?" element={<Classes />} />
           <Route path="/ladders/:classId/:studentId?" element={<Ladders />} />
           <Route path="/ladders/:classId/:studentId/meeting" element={<Meeting />} />

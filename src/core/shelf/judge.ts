@@ -105,9 +105,12 @@ function rowOf(input: ShelfInput, game: Game, lesson: Lesson, draft: FitDraft): 
 }
 
 /** A game judged at once: bell, floor, gear, people and rules; what searches the floor comes with `judgeWhole`. */
-export function judge(input: ShelfInput, game: Game): ShelfRow {
+export const judge = (input: ShelfInput, game: Game): ShelfRow => judgedGame(input, game).row;
+
+/** A game judged at once, with the lesson that it was judged in and its block there. */
+export function judgedGame(input: ShelfInput, game: Game): { row: ShelfRow; lesson: Lesson; block: string } {
   const lesson = probe(game);
-  return rowOf(input, game, lesson, draftFit({ ...input, lesson }, QUICK_CHECKS));
+  return { row: rowOf(input, game, lesson, draftFit({ ...input, lesson }, QUICK_CHECKS)), lesson, block: PROBE };
 }
 
 /** Changes that are tried to make one game fit. */

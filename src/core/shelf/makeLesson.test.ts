@@ -5,7 +5,8 @@ import { draftFit } from '../fit/draftFit.ts';
 import { applyEdit } from '../model/edit.ts';
 import { Lesson } from '../model/lesson.ts';
 import type { ShelfInput } from './judge.ts';
-import { type LessonWish, makeLessons, takeLesson } from './makeLesson.ts';
+import type { LessonWish } from './lessonParts.ts';
+import { makeLessons, takeLesson } from './makeLesson.ts';
 
 const WISH: LessonWish = { families: [], minutes: 45, school: null };
 function made(input: ShelfInput, wish: Partial<LessonWish> = {}, played: readonly string[] = []) {

@@ -1,7 +1,7 @@
 import { counted, duration, listed } from '../formats/speak.ts';
 import type { Played } from '../live/playedIn.ts';
 import type { ShelfRow, Vigour } from '../shelf/judge.ts';
-import type { LessonReason, LessonSchool, PartRole } from '../shelf/makeLesson.ts';
+import type { LessonReason, LessonSchool, PartRole } from '../shelf/lessonParts.ts';
 
 export const VIGOUR_WORDS: Record<Vigour, string> = { 1: 'gentle', 2: 'brisk', 3: 'hard' };
 export const NOISE_WORDS: Record<1 | 2 | 3, string> = { 1: 'quiet games alone', 2: 'nothing loud', 3: 'any noise' };

@@ -2,7 +2,9 @@ import { expose } from 'comlink';
 import type { Game } from '../../core/model/game.ts';
 import type { Lesson } from '../../core/model/lesson.ts';
 import { judge, judgeWhole, type ShelfHelp, type ShelfInput, type ShelfRow } from '../../core/shelf/judge.ts';
-import { type LessonWish, type MadeLesson, makeLessons } from '../../core/shelf/makeLesson.ts';
+import type { LessonWish } from '../../core/shelf/lessonParts.ts';
+import { type MadeLesson, makeLessons } from '../../core/shelf/makeLesson.ts';
+import { type GamePreview, previewGame } from '../../core/shelf/preview.ts';
 import { type Instead, putInstead } from '../../core/shelf/putIn.ts';
 
 /** The period that was opened last, and its games by id. */
@@ -28,6 +30,8 @@ function lessons(wish: LessonWish, played: readonly string[], tell: (progress: {
 }
 
 /** The thread that judges games for a period: it is ended if nobody wants it any more. */
-const shelf = { open, quick, whole, instead, lessons };
+const preview = (game: Game): GamePreview => previewGame(opened!.input, game);
+
+const shelf = { open, quick, whole, instead, lessons, preview };
 export type Shelf = typeof shelf;
 expose(shelf);

@@ -6,6 +6,8 @@ import { type OpenFloorContext, thiefCount, units } from './group.ts';
 import type { OpenFloorValues } from './setup.ts';
 import { stagePlan } from './stagesOf.ts';
 
+/** A student's step, for rules that are read aloud, m. House figure. */
+const STEP_M = 0.7;
 /** Most who share one object. */
 const shares = (context: OpenFloorContext, { groups }: Pick<BlockDraft<OpenFloorValues>, 'groups'>) =>
   Math.max(1, ...units(context, groups).map((g) => g.length));
@@ -53,7 +55,7 @@ export function openFloorRuleCard(context: OpenFloorContext, draft: BlockDraft<O
       : []),
     ...(isShared && values.waitingTask ? [rule('in-play', said('waiting', { text: values.waitingTask }), ['waitingTask'])] : []),
     ...mode,
-    ...(values.keepM > 0 ? [rule('hands', said('keep', { closeM: values.keepM }), ['keepM'])] : []),
+    ...(values.keepM > 0 ? [rule('hands', said('keep', { steps: Math.max(1, Math.round(values.keepM / STEP_M)) }), ['keepM'])] : []),
     ...(values.noTouch
       ? [
           faultRule('touch', { does: said(setup.obstacles ? 'touch-all' : 'touch'), next: said('touch-next'), back: said('touch-back') }, [

@@ -78,7 +78,7 @@ export const openFloorWords = {
       'Keeps one foot in the hoop, which stays where it is, and knocks the object away. The two swap at every switch',
     ],
     retrieve: () => ['Lost', 'Whoever loses the object fetches it and comes back'],
-    keep: (d) => ['Close', `Keep it within ${t(d, 'closeWords')} of you`],
+    keep: (d) => ['Close', `Keep it within ${s(n(d, 'steps'), 'step')} of you`],
     touch: () => ['Touching', 'Body, implement or object touches somebody'],
     'touch-all': () => ['Touching', 'Body, implement or object touches somebody or an obstacle'],
     'touch-next': () => ['Then', 'Stop, step to the boundary and keep the object still for three breaths'],

@@ -14,6 +14,7 @@ import { Problem } from '../../parts/Problem.tsx';
 import { keepJson, storedJson } from '../../parts/storedJson.ts';
 import { speakWith, useSchool, useUnits } from '../../parts/units.ts';
 import { type ShelfState, useShelf } from '../../worker/useShelf.ts';
+import { ImportGames } from './ImportGames.tsx';
 import { PutIn } from './PutIn.tsx';
 import { ShelfMap } from './ShelfMap.tsx';
 import { ShelfRows, type Shown } from './ShelfRows.tsx';
@@ -25,12 +26,17 @@ const readWish = (): ShelfWish => ({ ...NO_WISH, ...(storedJson('localStorage', 
 
 /** The games shelf: what is looked for in a sentence, and every game on the floor of the period with what it comes to there. */
 export function Games() {
-  const { desk, day, error, search, set } = useShelfPeriod();
+  const { desk, day, error, search, set, isOpening } = useShelfPeriod();
   const { data: all } = useQuery({ queryKey: ['games'], queryFn: () => call<Game[]>('GET', '/games'), enabled: !desk });
   const games = desk?.games ?? all ?? [];
   return (
     <div className="flex h-full flex-col">
       <DayBar date={desk?.period.date} current={desk?.period.id}>
+        {desk && (
+          <Link className="btn flex items-center" to={`/games/make?period=${desk.period.id}`}>
+            Make a game
+          </Link>
+        )}
         {desk && (
           <Link className="btn btn-tape flex items-center" to={`/games/lesson?period=${desk.period.id}`}>
             Make me a lesson
@@ -40,7 +46,7 @@ export function Games() {
       <main className="min-h-0 flex-1 overflow-auto px-6 py-4">
         <h1 className="sr-only">Games</h1>
         {error && <Problem text={problemWords(error)} />}
-        <Looked key={desk?.period.id ?? 'none'} {...{ desk, day, games }} isMap={search.get('view') === 'map'} set={set} />
+        <Looked {...{ desk, day, games, isOpening }} isMap={search.get('view') === 'map'} set={set} />
       </main>
     </div>
   );
@@ -51,10 +57,11 @@ interface LookedProps {
   day: readonly Desk[];
   games: readonly Game[];
   isMap: boolean;
+  isOpening: boolean;
   set(key: string, value: string | null): void;
 }
 
-function Looked({ desk, day, games, isMap, set }: LookedProps) {
+function Looked({ desk, day, games, isMap, isOpening, set }: LookedProps) {
   const units = useUnits();
   const school = useSchool();
   const [wish, setWish] = useState(readWish);
@@ -102,7 +109,9 @@ function Looked({ desk, day, games, isMap, set }: LookedProps) {
           onChange={(e) => setText(e.target.value)}
         />
         <Progress {...{ shelf, shown }} count={ids.length} isJudged={desk !== undefined} />
-        <div className="ml-auto flex" role="radiogroup" aria-label="View">
+        <span className="ml-auto" />
+        <ImportGames />
+        <div className="flex" role="radiogroup" aria-label="View">
           {(['Rows', 'Map'] as const).map((view) => (
             <button
               key={view}
@@ -118,7 +127,9 @@ function Looked({ desk, day, games, isMap, set }: LookedProps) {
           ))}
         </div>
       </div>
-      {!desk && <p className="py-3 text-muted">No period today: games are judged for a period. Add one on Today, or open the week.</p>}
+      {!desk && !isOpening && (
+        <p className="py-3 text-muted">No period today: games are judged for a period. Add one on Today, or open the week.</p>
+      )}
       {isMap && desk ? (
         <ShelfMap {...{ shown, desk }} onOpen={open} />
       ) : (

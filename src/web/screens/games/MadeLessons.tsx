@@ -6,7 +6,8 @@ import { clockOf } from '../../../core/formats/speak.ts';
 import { EDIT_VERSION } from '../../../core/model/editVersion.ts';
 import { clockSeconds } from '../../../core/model/period.ts';
 import type { ShelfInput } from '../../../core/shelf/judge.ts';
-import { type LessonWish, type MadeLesson, SCHOOLS, takeLesson } from '../../../core/shelf/makeLesson.ts';
+import { type LessonWish, SCHOOLS } from '../../../core/shelf/lessonParts.ts';
+import { type MadeLesson, takeLesson } from '../../../core/shelf/makeLesson.ts';
 import { PART_WORDS, reasonWords, SCHOOL_WORDS } from '../../../core/words/shelf.en.ts';
 import { call, type Desk, freshId, problemWords } from '../../api.ts';
 import { MiniFloor } from '../../floor/MiniFloor.tsx';
@@ -54,7 +55,7 @@ function useMade(input: ShelfInput | null, wish: LessonWish, played: readonly st
 
 /** "Make me a lesson": what it is for, how long, which way; three whole lessons that fit, each taken with one press. */
 export function MadeLessons() {
-  const { desk, day, error, set } = useShelfPeriod();
+  const { desk, day, error, set, isOpening } = useShelfPeriod();
   return (
     <div className="flex h-full flex-col">
       <DayBar date={desk?.period.date} current={desk?.period.id}>
@@ -68,7 +69,8 @@ export function MadeLessons() {
         {desk ? (
           <Wished key={desk.period.id} {...{ desk, day }} onPeriod={(id) => set('period', id)} />
         ) : (
-          !error && <p className="text-muted">No period today: a lesson is made for a period. Add one on Today, or open the week.</p>
+          !error &&
+          !isOpening && <p className="text-muted">No period today: a lesson is made for a period. Add one on Today, or open the week.</p>
         )}
       </main>
     </div>

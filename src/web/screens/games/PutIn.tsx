@@ -171,8 +171,8 @@ function Difference({ game, row, worker, lesson, blockId, onUse }: DifferencePro
         </tbody>
       </table>
       <p className="mt-1 text-xs text-muted">
-        {keeps.groups ? 'Groups stay as they are' : 'Groups are dealt anew'},{' '}
-        {keeps.seconds ? 'the length stays' : 'the length fits itself'}.
+        {keeps.groups ? 'Groups stay as they are' : 'Groups are made anew'}, {keeps.seconds ? 'the length stays' : 'the length fits itself'}
+        .
       </p>
       <button type="button" className="btn btn-tape mt-2" onClick={() => onUse(found.edit)}>
         Use it instead

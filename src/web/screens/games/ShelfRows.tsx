@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import { Link } from 'react-router';
 import { counted, type Speak } from '../../../core/formats/speak.ts';
 import type { Played } from '../../../core/live/playedIn.ts';
 import type { Game } from '../../../core/model/game.ts';
@@ -68,7 +69,7 @@ function Row({ shown, desk, speak, nameOf, see, children }: Omit<Props, 'shown'>
         ['on task', measureWords('activeShare', row.measures.activeShare)],
         ['longest wait', waitWords(row.measures.waitSeconds), long ? 'text-caution' : ''],
         ['short', shortWords(row.short), row.short.length ? 'text-stop' : ''],
-        ['set out', `${Math.max(1, Math.round(row.measures.setUpMinutes))} min`],
+        ['to set up', `${Math.max(1, Math.round(row.measures.setUpMinutes))} min`],
         ['to adapt', row.toAdapt.length ? String(row.toAdapt.length) : 'nobody'],
       ]
     : [];
@@ -86,7 +87,12 @@ function Row({ shown, desk, speak, nameOf, see, children }: Omit<Props, 'shown'>
         )}
       </span>
       <div className="min-w-0">
-        <h2 className="text-base leading-5">{game.title}</h2>
+        <h2 className="text-base leading-5">
+          <Link className="hover:underline" to={`/games/${game.id}${desk ? `?period=${desk.period.id}` : ''}`}>
+            {game.title}
+          </Link>
+          {game.own && <span className="ml-2 text-xs font-normal text-muted">your own</span>}
+        </h2>
         <p className="text-sm leading-5">{game.aim}</p>
         <NoteLine {...{ shown, speak, nameOf }} />
       </div>

@@ -17,7 +17,8 @@ export function useShelfPeriod() {
     queryFn: () => call<Desk>('GET', `/periods/${asked}/desk`),
     enabled: asked !== null,
   });
-  const day = useDay(opened?.period.date ?? isoDate(new Date())).data ?? [];
+  const today = useDay(opened?.period.date ?? isoDate(new Date()));
+  const day = today.data ?? [];
   const now = new Date().getHours() * 3600 + new Date().getMinutes() * 60;
   const next = day.find((d) => d.period.cancelled === undefined && clockSeconds(d.period.end) > now) ?? day.at(-1);
   // A period that is named is waited for.
@@ -32,7 +33,9 @@ export function useShelfPeriod() {
       },
       { replace: true },
     );
-  return { desk, day, error, search, set };
+  /** Nothing is known yet of the period, nor that there is none. */
+  const isOpening = !desk && !error && (asked !== null || today.isPending);
+  return { desk, day, error, search, set, isOpening };
 }
 
 /** A period's facts without its lesson: the same object until one of them is another. */
