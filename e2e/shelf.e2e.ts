@@ -111,6 +111,28 @@ describe('the games shelf', () => {
     await screen.click('radio', 'Rows');
   });
 
+  it('judges what comes into the search later, and keeps what was judged while another page is looked at', async () => {
+    await choose('Format', 'pods to music');
+    await open(`/games?period=${await periodOf('Grade 8a')}`);
+    await judged();
+    expect((await titles()).length).toBe(2);
+    await choose('Format', 'any format');
+    await screen.page.waitForFunction(() => document.querySelectorAll('ol[aria-label="Games"] > li dl > div').length > 25 * 7, {
+      timeout: 60_000,
+    });
+    await judged();
+    await screen.click('link', 'Windfalls');
+    await screen.says('Stage 1');
+    await screen.expectAccessible();
+    expect(await screen.cutTexts()).toEqual([]);
+    await screen.click('link', 'Back to the games');
+    await screen.says(/\d+ of \d+ fit/);
+    // Everything is there at once: nothing is judged again.
+    expect(await screen.page.$$eval('progress[aria-label="Games judged"]', (all) => all.length)).toBe(0);
+    await open(`/games?period=${await periodOf('Grade 5a')}`);
+    await judged();
+  });
+
   it('puts a game instead of a block, with the difference told first, and it is undone with one press', async () => {
     await screen.click('button', 'Put it in: Meeting of the bridges');
     await screen.says('the usual place');

@@ -39,7 +39,8 @@ export function useShelf(input: ShelfInput | null, help: ShelfHelp, ids: readonl
   const wanted = useRef(ids);
   wanted.current = ids;
   const own = useRef<{ worker: Worker; remote: Remote<Shelf> }[]>([]);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: `run` begins again, more games go on.
+  const pump = useRef<() => void>(() => undefined);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: `run` begins again.
   useEffect(() => {
     if (!input || !ids.length) return;
     const known = kept.get(input) ?? new Map<string, ShelfRow>();
@@ -59,27 +60,42 @@ export function useShelf(input: ShelfInput | null, help: ShelfHelp, ids: readonl
       if (id) begun[how].add(id);
       return id;
     };
-    const work = async (remote: Remote<Shelf>) => {
-      await remote.open(input, help);
-      for (const how of ['quick', 'whole'] as const)
-        for (let id = next(how); isWanted && id; id = next(how)) {
-          const row = await remote[how](id);
-          if (!isWanted) return;
-          if (how === 'whole' || !known.get(id)?.isWhole) known.set(id, row);
-          setRows(new Map(known));
-        }
+    const failed = (error: unknown) => isWanted && setProblem(error instanceof Error ? error.message : String(error));
+    const pumps = workers.map(({ remote }) => {
+      const isOpen = remote.open(input, help);
+      let isBusy = false;
+      /** Judges until nothing is left; games that come later are judged when it is called again. */
+      return async () => {
+        if (isBusy) return;
+        isBusy = true;
+        await isOpen;
+        for (const how of ['quick', 'whole'] as const)
+          for (let id = next(how); isWanted && id; id = next(how)) {
+            const row = await remote[how](id);
+            if (!isWanted) return;
+            if (how === 'whole' || !known.get(id)?.isWhole) known.set(id, row);
+            setRows(new Map(known));
+          }
+        isBusy = false;
+      };
+    });
+    pump.current = () => {
+      for (const each of pumps) each().catch(failed);
     };
-    for (const { remote } of workers)
-      work(remote).catch((error: unknown) => isWanted && setProblem(error instanceof Error ? error.message : String(error)));
+    pump.current();
     return () => {
       isWanted = false;
+      pump.current = () => undefined;
       for (const { worker } of workers) worker.terminate();
       own.current = [];
     };
   }, [input, help, run, ids.length === 0]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: other games are looked for.
+  useEffect(() => pump.current(), [ids]);
   const stop = useCallback(() => {
     for (const { worker } of own.current) worker.terminate();
     own.current = [];
+    pump.current = () => undefined;
     setStopped(true);
   }, []);
   const again = useCallback(() => setRun((n) => n + 1), []);

@@ -1,5 +1,4 @@
 import { useQuery } from '@tanstack/react-query';
-import { useRef } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Played } from '../../../core/live/playedIn.ts';
 import { clockSeconds } from '../../../core/model/period.ts';
@@ -38,15 +37,17 @@ export function useShelfPeriod() {
   return { desk, day, error, search, set, isOpening };
 }
 
-/** A period's facts without its lesson: the same object until one of them is another. */
+/** Facts of periods that were looked at, by period: the same object as long as they are the same, so that what was judged by them is kept. */
+const known = new Map<string, ShelfInput>();
+
+/** A period's facts without its lesson. */
 export function useFacts(desk: Desk | undefined): ShelfInput | null {
-  const last = useRef<ShelfInput | null>(null);
   if (!desk) return null;
   const { lesson: _, ...facts } = desk;
-  const known = last.current as Record<string, unknown> | null;
-  const isSame = known && Object.entries(facts).every(([key, value]) => known[key] === value);
-  if (!isSame) last.current = facts;
-  return last.current;
+  const before = known.get(desk.period.id) as Record<string, unknown> | undefined;
+  const isSame = before && Object.entries(facts).every(([key, value]) => before[key] === value);
+  if (!isSame) known.set(desk.period.id, facts);
+  return known.get(desk.period.id)!;
 }
 
 /** What the class has played in the lessons that are looked back on. */
