@@ -13,6 +13,7 @@ beforeAll(async () => {
 afterAll(() => server.stop());
 
 const carts = GAMES.find((g) => g.id === 'mill-carts')!;
+const firstStations = (game: Game) => (game.format === 'stations' ? game.setup.stations.slice(0, 2).map((s) => s.id) : []);
 const own = { ...carts, title: 'Carts at dusk', madeFrom: carts.id };
 const make = async (body: object = own): Promise<Game> => (await server.ask('POST', '/games', body)).body;
 const games = async (): Promise<Game[]> => (await server.ask('GET', '/games')).body;
@@ -73,6 +74,12 @@ describe('games of the school’s own', () => {
     });
     expect(stored.status, JSON.stringify(stored.body)).toBe(200);
     expect(await server.ask('DELETE', `/games/${made.id}`)).toMatchObject({ status: 409, body: { code: 'game-in-use' } });
+    // Another game has it at one of its stations.
+    const guest = await make({ ...own, title: 'Guest' });
+    const mills = GAMES.find((g) => g.id === 'nine-mills')!;
+    const host = await make({ ...mills, title: 'Host', bands: { '4-5': { picks: [`game:${guest.id}`, ...firstStations(mills)] } } });
+    expect(host, JSON.stringify(host)).toMatchObject({ title: 'Host' });
+    expect(await server.ask('DELETE', `/games/${guest.id}`)).toMatchObject({ status: 409, body: { code: 'game-in-use' } });
   });
 });
 

@@ -1,4 +1,5 @@
 import { eq, inArray, or, type SQL } from 'drizzle-orm';
+import { pickOfGame } from '../core/formats/hosted.ts';
 import type { ClassId, PeriodId, RoomId } from '../core/model/ids.ts';
 import type { Period } from '../core/model/period.ts';
 import type { Removable, Removal, Touched } from '../core/model/removal.ts';
@@ -142,9 +143,11 @@ const REMOVE: Record<Removable, Remove> = {
   async game(tx, id) {
     const { title, own } = await gameRecords.get(tx, id);
     if (!own) throw new Problem(409, 'not-own', [{ path: ['id'], code: 'not-own' }]);
-    // Lessons that play it, or have it at one of their places.
-    const uses = (await lessonRecords.list(tx)).some((l) => JSON.stringify(l.blocks).includes(JSON.stringify(id)));
-    if (uses) throw new Problem(409, 'game-in-use', [{ path: ['id'], code: 'game-in-use' }]);
+    // Lessons that play it, and lessons and games that have it at one of their places.
+    const isNamed = (data: unknown) => [id, pickOfGame(id)].some((name) => JSON.stringify(data).includes(JSON.stringify(name)));
+    const [played, others] = [await lessonRecords.list(tx), await gameRecords.list(tx)];
+    if (played.some((l) => isNamed(l.blocks)) || others.some((g) => isNamed(g.bands)))
+      throw new Problem(409, 'game-in-use', [{ path: ['id'], code: 'game-in-use' }]);
     return { named: { name: title }, taken: await takeAll(tx, ['games', eq(games.id, id)]) };
   },
   async period(tx, id) {

@@ -31,9 +31,12 @@ export function Choice<T extends string | number>({ label, value, options, onCho
   );
 }
 
+/** What is no verb, said as one: "games to …". */
+const SAID: Partial<Record<GameFamily, string>> = { rhythm: 'keep a rhythm', pace: 'keep a pace' };
+
 /** What games are for: any of those that are ticked. */
 export function Families({ chosen, onChoose }: { chosen: readonly GameFamily[]; onChoose(families: GameFamily[]): void }) {
-  const words = chosen.length ? listed([...chosen]).replace(' and ', ' or ') : 'do anything';
+  const words = chosen.length ? listed(chosen.map((f) => SAID[f] ?? f)).replace(' and ', ' or ') : 'do anything';
   return (
     <Popup
       label="What games are for"
