@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { School } from '../../core/model/school.ts';
-import { problemWords } from '../api.ts';
+import { call, problemWords } from '../api.ts';
 import { saveRecord } from './saveRecord.ts';
 import { useSchool } from './units.ts';
 
@@ -12,7 +12,9 @@ export function useSaveSchool(): { school: School; save(change: Partial<School>)
   const [problem, setProblem] = useState('');
   const save = async (change: Partial<School>) => {
     try {
-      client.setQueryData(['school'], await saveRecord<School>('/school', school, change));
+      // Before the school is read its defaults are shown: a change goes on top of what is stored.
+      const stored = client.getQueryData<School>(['school']) ?? (await call<School>('GET', '/school'));
+      client.setQueryData(['school'], await saveRecord<School>('/school', stored, change));
       setProblem('');
     } catch (error) {
       setProblem(problemWords(error));
