@@ -1,9 +1,10 @@
 import { demoDesk } from '../src/content/desk.fixture.ts';
 import { GAMES } from '../src/content/games.ts';
 import { fitUnweighed } from '../src/core/fit/fit.ts';
+import { gameBlock } from '../src/core/formats/gameBlock.ts';
 import { BANDS } from '../src/core/model/band.ts';
 import type { Game } from '../src/core/model/game.ts';
-import { gameBlock, judge, judgeWhole } from '../src/core/shelf/judge.ts';
+import { judge, judgeWhole } from '../src/core/shelf/judge.ts';
 import { findGames, indexGames } from '../src/core/shelf/search.ts';
 import { fixed, measure, said } from './measure.ts';
 

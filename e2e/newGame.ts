@@ -28,3 +28,9 @@ export async function skipTo(screen: Screen, selector: string): Promise<void> {
     await pause(300);
   }
 }
+
+/** The id of a class's first period on a day. */
+export async function periodOfClass(api: OpenDemo['api'], date: string, name: string): Promise<string> {
+  const day = (await api(`/days/${date}`)) as { period: { id: string }; schoolClass: { name: string } }[];
+  return day.find((d) => d.schoolClass.name === name)!.period.id;
+}

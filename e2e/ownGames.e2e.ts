@@ -2,7 +2,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { skipTo } from './newGame.ts';
+import { periodOfClass, skipTo } from './newGame.ts';
 import { withDemo } from './openDemo.ts';
 import type { Screen } from './screen.ts';
 
@@ -11,11 +11,7 @@ let today = '';
 const { open, api } = withDemo((demo) => {
   ({ screen, today } = demo);
 });
-interface DayDesk {
-  period: { id: string };
-  schoolClass: { name: string };
-}
-const periodOf = async (name: string) => ((await api(`/days/${today}`)) as DayDesk[]).find((d) => d.schoolClass.name === name)!.period.id;
+const periodOf = (name: string) => periodOfClass(api, today, name);
 interface Stored {
   id: string;
   title: string;

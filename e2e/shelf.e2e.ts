@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { periodOfClass } from './newGame.ts';
 import { withDemo } from './openDemo.ts';
 import type { Screen } from './screen.ts';
 
@@ -8,12 +9,7 @@ const { open, api } = withDemo((demo) => {
   ({ screen, today } = demo);
 });
 
-interface DayDesk {
-  period: { id: string };
-  schoolClass: { name: string };
-  lesson: { id: string } | null;
-}
-const periodOf = async (name: string) => ((await api(`/days/${today}`)) as DayDesk[]).find((d) => d.schoolClass.name === name)!.period.id;
+const periodOf = (name: string) => periodOfClass(api, today, name);
 
 /** Titles of the rows, in their order. */
 const titles = () => screen.page.$$eval('ol[aria-label="Games"] > li h2', (all) => all.map((h) => h.textContent ?? ''));

@@ -33,10 +33,15 @@ export type DeskInput = Omit<FitInput, 'lesson'> & { lesson: FitInput['lesson'] 
 /** Lessons of a class that are looked back on: about a unit. */
 export const LOOKED_BACK = 12;
 
+/** The last lessons of a class that have ended, the newest first; no more than are looked back on. */
+export function lastRuns(db: Database, classId: string): Promise<Run[]> {
+  const newest = sql`(${runs.data}->>'startedAt')::bigint desc`;
+  return runRecords.list(db, and(eq(runs.classId, classId), not(stillOpen), isKept), { orderBy: newest, most: LOOKED_BACK });
+}
+
 /** What a class has had in its last lessons that have ended. */
 async function readHistory(db: Database, classId: string): Promise<ClassHistory> {
-  const newest = sql`(${runs.data}->>'startedAt')::bigint desc`;
-  const past = await runRecords.list(db, and(eq(runs.classId, classId), not(stillOpen), isKept), { orderBy: newest, most: LOOKED_BACK });
+  const past = await lastRuns(db, classId);
   return historyIn(past, [...(await attemptsOf(db, past)), ...(await stagesOf(db, past))]);
 }
 

@@ -2,11 +2,14 @@ import { z } from 'zod';
 import { Game } from '../model/game.ts';
 import { upgradeEntry } from './schoolFile.ts';
 
+/** Games that one file may hold. */
+const MOST_GAMES = 200;
+
 /** Games that go from school to school as one JSON file: records as they are stored, nobody's names in them. */
 export const GamesFile = z.object({
   format: z.literal('side-court-games'),
   version: z.literal(1),
-  games: z.array(Game).min(1, { message: 'empty' }).max(200, { message: 'too-many' }),
+  games: z.array(Game).min(1, { message: 'empty' }).max(MOST_GAMES, { message: 'too-many' }),
 });
 export type GamesFile = z.infer<typeof GamesFile>;
 
@@ -42,7 +45,7 @@ export function readGames(text: string): GamesRead {
   if (format !== 'side-court-games') return fileFault('format', 'other-format');
   if (version !== 1) return fileFault('version', 'other-version');
   if (!Array.isArray(games) || !games.length) return fileFault('games', 'empty');
-  if (games.length > 200) return fileFault('games', 'too-many');
+  if (games.length > MOST_GAMES) return fileFault('games', 'too-many');
   const read: GamesRead = { games: [], faults: [] };
   for (const [i, each] of games.entries()) {
     const parsed = Game.safeParse(upgradeEntry(each));
@@ -56,7 +59,7 @@ export function readGames(text: string): GamesRead {
   return read;
 }
 
-/** What a game of a file is to the school: not there, there as it is, or there otherwise. */
+/** Whether the school has a game of a file: not at all, just so, or another one under the same id. */
 export type GameNews = 'new' | 'same' | 'other';
 
 const content = ({ revision: _, ...game }: Game): string => JSON.stringify(sorted(game));
@@ -71,7 +74,7 @@ function sorted(value: unknown): unknown {
   );
 }
 
-/** How a game of a file stands to those that the school has. */
+/** Looks for a game of a file among those that the school has. */
 export function newsOf(game: Game, known: readonly Game[]): GameNews {
   const mine = known.find((g) => g.id === game.id);
   return !mine ? 'new' : content({ ...mine, own: undefined }) === content({ ...game, own: undefined }) ? 'same' : 'other';

@@ -25,8 +25,13 @@ const STEP: WayMeasures = {
   setUpMinutes: 1,
 };
 
-/** A measure in whole steps as it is told. */
-export const toldSteps = (measures: WayMeasures, m: Measure): number => Math.round(measures[m] / STEP[m]);
+/** What a teacher puts first as keys to sort by, each measure in the steps in which it is told: smaller is better. */
+export const wishedKeys = (measures: WayMeasures, priorities: readonly Measure[]): number[] =>
+  priorities.map((m) => Math.round(measures[m] / STEP[m]) * (MORE_IS_BETTER[m] ? -1 : 1));
+
+/** Which of two lists of keys goes first: the first key in which they differ decides. */
+export const compareKeys = (a: readonly number[], b: readonly number[]): number =>
+  a.map((key, k) => key - b[k]).find((by) => Math.abs(by) > 1e-12) ?? 0;
 
 /**
  * The ways ranked by what the teacher puts first. Fewer stops and less gear short go before that, since nobody can play what stops;
@@ -46,13 +51,11 @@ export function rankWays(ways: readonly Way[], priorities: readonly Measure[]): 
       const share = (measures[m] - least) / (most - least);
       return sum + (MORE_IS_BETTER[m] ? share : 1 - share);
     }, 0) / MEASURES.length;
-  const steps = (way: Way, m: Measure) => toldSteps(way.measures, m) * (MORE_IS_BETTER[m] ? -1 : 1);
-  const compare = (a: readonly number[], b: readonly number[]) => a.map((key, k) => key - b[k]).find((by) => Math.abs(by) > 1e-12) ?? 0;
-  const wished = (way: Way) => priorities.map((m) => steps(way, m));
+  const wished = (way: Way) => wishedKeys(way.measures, priorities);
   const keys = new Map(ways.map((way, i) => [way, [way.stops.length, way.measures.gearShort, ...wished(way), -placeOf(way), i]]));
-  const order = [...ways].sort((a, b) => compare(keys.get(a)!, keys.get(b)!));
+  const order = [...ways].sort((a, b) => compareKeys(keys.get(a)!, keys.get(b)!));
   const heldBack = (way: Way, i: number): RankedWay['heldBack'] => {
-    const before = order.slice(0, i).find((other) => compare(wished(way), wished(other)) < 0);
+    const before = order.slice(0, i).find((other) => compareKeys(wished(way), wished(other)) < 0);
     return before && (before.stops.length < way.stops.length ? 'stops' : 'gear');
   };
   const first = order[0]?.measures;

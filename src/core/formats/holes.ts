@@ -1,5 +1,5 @@
 import type { LaidKind } from '../model/laidPiece.ts';
-import { REQUIRED_RULES, type Rule } from '../model/rule.ts';
+import { type OwnRule, REQUIRED_RULES, type Rule, type Signal } from '../model/rule.ts';
 
 /** What the rules are held against. */
 export interface RulesOn {
@@ -11,17 +11,21 @@ export interface RulesOn {
   gearKinds: readonly string[];
 }
 
+/** What rules can leave open. */
+export const HOLE_CODES = [
+  'rule-missing',
+  'no-stop-signal',
+  'fault-missing',
+  'no-way-back',
+  'signal-one-sense',
+  'rule-not-on-floor',
+  'rule-no-gear',
+  'end-unscored',
+] as const;
+
 /** Something that the rules leave open, or two of them that cannot both hold. */
 export interface Hole {
-  code:
-    | 'rule-missing'
-    | 'no-stop-signal'
-    | 'fault-missing'
-    | 'no-way-back'
-    | 'signal-one-sense'
-    | 'rule-not-on-floor'
-    | 'rule-no-gear'
-    | 'end-unscored';
+  code: (typeof HOLE_CODES)[number];
   /** What it is about: a kind of rule, a fault, a signal. */
   about: string;
   data: Record<string, unknown>;
@@ -57,4 +61,13 @@ export function holesIn(rules: readonly Rule[], { named, things, gearKinds }: Ru
       return holes;
     }),
   ];
+}
+
+/** The rule in usual words that fills a hole; undefined if the words have to be the game's own. */
+export function usualRule({ code, about }: Pick<Hole, 'code' | 'about'>): OwnRule | undefined {
+  if (code === 'fault-missing' || code === 'no-way-back') return { kind: 'fault', fault: about, does: '', next: '', back: '' };
+  if (code === 'signal-one-sense') return { kind: 'signal', signal: about as Signal, heard: '', seen: '' };
+  if (code !== 'rule-missing') return undefined;
+  if (about === 'signal') return { kind: 'signal', signal: 'hold', heard: '', seen: '' };
+  return { kind: about, text: '' } as OwnRule;
 }

@@ -12,3 +12,9 @@ export function openLesson(id: string, title: string, idOf: (index: number) => s
   const blocks = phases.map(([phase, name, least, most], i) => ({ id: idOf(i), phase, title: name, least, most, weight: 1 }));
   return Lesson.parse({ ...newHeader('lesson', 2), id: LessonId.parse(id), title, blocks, accepted: [] });
 }
+
+/** Where a game goes if nobody says: before the close. */
+export function usualIndex({ blocks }: Pick<Lesson, 'blocks'>): number {
+  const close = blocks.findIndex((b) => b.phase === 'close' || b.phase === 'leave');
+  return close < 0 ? blocks.length : close;
+}

@@ -2,18 +2,18 @@ import { abilityOf } from '../adapt/abilityOf.ts';
 import type { AdaptAdult } from '../adapt/candidate.ts';
 import { exceededIn } from '../adapt/minimalSets.ts';
 import { adaptLesson, studentsOf } from '../fit/adaptLesson.ts';
-import { ALL_CHECKS, draftFit, QUICK_CHECKS } from '../fit/draftFit.ts';
-import type { FitDraft, FitInput } from '../fit/fitted.ts';
+import { ALL_CHECKS, type Check, draftFit, QUICK_CHECKS } from '../fit/draftFit.ts';
+import type { FitDraft, FitInput, FittedBlock } from '../fit/fitted.ts';
 import { measuresOf, type WayMeasures } from '../fit/waysMeasured.ts';
 import { mostAsked } from '../formats/asks.ts';
-import { formatOf } from '../formats/registry.ts';
+import { gameBlock } from '../formats/gameBlock.ts';
 import { applyEdit, type Edit, gesture } from '../model/edit.ts';
 import type { FindingDraft, FixIdea } from '../model/finding.ts';
 import type { Game } from '../model/game.ts';
 import type { HomeMade } from '../model/homeMade.ts';
 import type { BlockId } from '../model/ids.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
-import type { Block, Lesson } from '../model/lesson.ts';
+import type { Lesson } from '../model/lesson.ts';
 import { openLesson } from '../model/newLesson.ts';
 import type { Piece } from '../model/piece.ts';
 
@@ -56,24 +56,18 @@ export interface ShelfRow {
 
 const PROBE = 'shelf-game' as BlockId;
 
-/** A block with a game as it goes into a lesson. */
-export function gameBlock(game: Pick<Game, 'id' | 'title' | 'format'>, id: string, settings: Record<string, unknown> = {}): Block {
-  const settingsVersion = formatOf(game.format).settingsUpgrades.length + 1;
-  const own = { gameId: game.id, settings, settingsVersion, placed: {} };
-  return { id: id as BlockId, phase: 'game', title: game.title, least: 0, most: 7200, weight: 10, game: own };
-}
-
 /** The lesson that a game is judged in: arrival, explaining, the game, the close. */
 function probe(game: Game, settings: Record<string, unknown> = {}): Lesson {
   const lesson = openLesson('shelf-lesson', game.title, (i) => `shelf-${i + 1}`);
   return { ...lesson, blocks: [...lesson.blocks.slice(0, -1), gameBlock(game, PROBE, settings), ...lesson.blocks.slice(-1)] };
 }
 
+const blockIn = (draft: FitDraft): FittedBlock => draft.blocks.find((b) => b.id === PROBE)!;
 const stopsOf = (draft: Pick<FitDraft, 'noticed'>) => draft.noticed.filter((n) => n.weight === 'stop');
 
 /** Who there could not play it as it is, by what it asks of anyone. */
 function beyond(input: ShelfInput, game: Game, draft: FitDraft): string[] {
-  const block = draft.blocks.find((b) => b.id === PROBE)!;
+  const block = blockIn(draft);
   const own = game.demands.filter((d) => d.band === undefined || d.band === draft.band);
   const levels = mostAsked(block.game!.asks, own);
   return studentsOf(input, draft.people.playing)
@@ -82,7 +76,7 @@ function beyond(input: ShelfInput, game: Game, draft: FitDraft): string[] {
 }
 
 function rowOf(input: ShelfInput, game: Game, lesson: Lesson, draft: FitDraft): ShelfRow {
-  const block = draft.blocks.find((b) => b.id === PROBE)!;
+  const block = blockIn(draft);
   const stops = stopsOf(draft);
   const breath = mostAsked(block.game!.asks, game.demands).breath ?? 0;
   const lines = draft.gear.filter((l) => l.blockId === PROBE && l.short > 0);
@@ -104,14 +98,19 @@ function rowOf(input: ShelfInput, game: Game, lesson: Lesson, draft: FitDraft): 
   };
 }
 
-/** A game judged at once: bell, floor, gear, people and rules; what searches the floor comes with `judgeWhole`. */
-export const judge = (input: ShelfInput, game: Game): ShelfRow => judgedGame(input, game).row;
-
-/** A game judged at once, with the lesson that it was judged in and its block there. */
-export function judgedGame(input: ShelfInput, game: Game): { row: ShelfRow; lesson: Lesson; block: string } {
+/** A game judged by some checks, with the fit that it was judged by and its block there. */
+export function judgedGame(
+  input: ShelfInput,
+  game: Game,
+  checks: readonly Check[],
+): { row: ShelfRow; draft: FitDraft; block: FittedBlock } {
   const lesson = probe(game);
-  return { row: rowOf(input, game, lesson, draftFit({ ...input, lesson }, QUICK_CHECKS)), lesson, block: PROBE };
+  const draft = draftFit({ ...input, lesson }, checks);
+  return { row: rowOf(input, game, lesson, draft), draft, block: blockIn(draft) };
 }
+
+/** A game judged at once: bell, floor, gear, people and rules; what searches the floor comes with `judgeWhole`. */
+export const judge = (input: ShelfInput, game: Game): ShelfRow => judgedGame(input, game, QUICK_CHECKS).row;
 
 /** Changes that are tried to make one game fit. */
 const MOST_CHANGES = 12;

@@ -1,11 +1,12 @@
 import { ALL_CHECKS, draftFit, QUICK_CHECKS } from '../fit/draftFit.ts';
 import type { FitDraft, FittedBlock } from '../fit/fitted.ts';
+import { gameBlock } from '../formats/gameBlock.ts';
 import type { Edit } from '../model/edit.ts';
 import type { LessonNumbers } from '../model/finding.ts';
 import type { Block, Lesson } from '../model/lesson.ts';
 import { openLesson } from '../model/newLesson.ts';
 import { bellText, clockSeconds } from '../model/period.ts';
-import { gameBlock, judge, type ShelfInput, type ShelfRow } from './judge.ts';
+import { judge, type ShelfInput, type ShelfRow } from './judge.ts';
 import { merit, reasonsFor, UNLIKE } from './lessonMerit.ts';
 import {
   type Candidate,

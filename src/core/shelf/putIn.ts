@@ -1,18 +1,11 @@
 import { draftFit } from '../fit/draftFit.ts';
 import type { FitDraft, FitInput } from '../fit/fitted.ts';
+import { gameBlock } from '../formats/gameBlock.ts';
 import { applyEdit, type Edit, gesture } from '../model/edit.ts';
 import type { LessonNumbers } from '../model/finding.ts';
 import type { Game } from '../model/game.ts';
-import type { Lesson } from '../model/lesson.ts';
-import { gameBlock } from './judge.ts';
 
 type Taken = Pick<Game, 'id' | 'title' | 'format'>;
-
-/** Where a game goes if nobody says: before the close. */
-export function usualIndex({ blocks }: Pick<Lesson, 'blocks'>): number {
-  const close = blocks.findIndex((b) => b.phase === 'close' || b.phase === 'leave');
-  return close < 0 ? blocks.length : close;
-}
 
 /** A game as a new block before the one with that index. */
 export const putAt = (index: number, game: Taken, id: string, settings: Record<string, unknown> = {}): Edit => ({

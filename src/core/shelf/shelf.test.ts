@@ -4,8 +4,9 @@ import { GAMES } from '../../content/games.ts';
 import { draftFit } from '../fit/draftFit.ts';
 import { applyEdit } from '../model/edit.ts';
 import type { Game } from '../model/game.ts';
+import { usualIndex } from '../model/newLesson.ts';
 import { judge, judgeWhole, type ShelfInput } from './judge.ts';
-import { putAt, putInstead, usualIndex } from './putIn.ts';
+import { putAt, putInstead } from './putIn.ts';
 import { findGames, indexGames } from './search.ts';
 import { isWished, isWishedThere, NO_WISH, rankRows } from './wish.ts';
 

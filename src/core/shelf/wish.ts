@@ -1,5 +1,5 @@
-import { toldSteps } from '../fit/rankWays.ts';
-import { type Measure, MORE_IS_BETTER, type WayMeasures } from '../fit/waysMeasured.ts';
+import { compareKeys, wishedKeys } from '../fit/rankWays.ts';
+import type { Measure, WayMeasures } from '../fit/waysMeasured.ts';
 import type { Game, GameFamily } from '../model/game.ts';
 import type { ShelfRow, Vigour } from './judge.ts';
 
@@ -52,12 +52,8 @@ export function rankRows<R extends { state: ShelfRow['state']; measures: WayMeas
   rows: readonly R[],
   { first, second }: Pick<ShelfWish, 'first' | 'second'>,
 ): R[] {
-  const keys = (row: R) => [
-    STATES.indexOf(row.state),
-    ...[first, second].map((m) => toldSteps(row.measures, m) * (MORE_IS_BETTER[m] ? -1 : 1)),
-  ];
   return rows
-    .map((row) => ({ row, key: keys(row) }))
-    .sort((a, b) => a.key.map((k, i) => k - b.key[i]).find((by) => by !== 0) ?? 0)
+    .map((row) => ({ row, key: [STATES.indexOf(row.state), ...wishedKeys(row.measures, [first, second])] }))
+    .sort((a, b) => compareKeys(a.key, b.key))
     .map(({ row }) => row);
 }

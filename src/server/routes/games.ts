@@ -1,7 +1,7 @@
 import { Router } from 'express';
 import { z } from 'zod';
 import { GAMES } from '../../content/games.ts';
-import { type GameNews, gamesFile, gamesFileSchema, newsOf, readGames } from '../../core/exchange/gamesFile.ts';
+import { gamesFile, gamesFileSchema, newsOf, readGames } from '../../core/exchange/gamesFile.ts';
 import { formatOf } from '../../core/formats/registry.ts';
 import { Game } from '../../core/model/game.ts';
 import { newHeader } from '../../core/model/record.ts';
@@ -63,7 +63,7 @@ export function gameRoutes(db: Database): Router {
     const { games, faults } = readGames(text);
     const known = await gameRecords.list(db);
     const rows = games.map((game) => ({
-      ...{ id: game.id as string, title: game.title, format: game.format, news: newsOf(game, known) as GameNews },
+      ...{ id: game.id as string, title: game.title, format: game.format, news: newsOf(game, known) },
       /** One that comes with Side Court is never written over. */
       isShipped: shipped.has(game.id),
     }));

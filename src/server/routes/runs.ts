@@ -16,7 +16,7 @@ import { BlockId, EventId, PeriodId, RunId } from '../../core/model/ids.ts';
 import { newHeader } from '../../core/model/record.ts';
 import { Run, RunEvent } from '../../core/model/run.ts';
 import type { Database } from '../database.ts';
-import { attemptsOf, type DeskInput, LOOKED_BACK, readDeskById } from '../deskInput.ts';
+import { attemptsOf, type DeskInput, lastRuns, readDeskById } from '../deskInput.ts';
 import type { Journal } from '../journal.ts';
 import { localMs } from '../localTime.ts';
 import { Problem, readInput } from '../problem.ts';
@@ -123,9 +123,8 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
   // What a class has played, and how it went the last time: of the lessons that are looked back on.
   route(router, 'get', '/classes/:id/played', async (req) => {
     const { id } = await classRecords.get(db, idParam(req));
-    const past = (await endedRuns(db, id)).sort((a, b) => b.startedAt - a.startedAt).slice(0, LOOKED_BACK);
     const lessons = [];
-    for (const run of past) lessons.push({ run, events: await readRunLog(db, run.id) });
+    for (const run of await lastRuns(db, id)) lessons.push({ run, events: await readRunLog(db, run.id) });
     return playedIn(lessons, now());
   });
   // Private: each student's tries by step in the lessons that have ended, the newest last.

@@ -10,7 +10,8 @@ import { type Instead, putInstead } from '../../core/shelf/putIn.ts';
 /** The period that was opened last, and its games by id. */
 let opened: { input: ShelfInput; help: ShelfHelp; games: Map<string, Game> } | undefined;
 
-function open(input: ShelfInput, help: ShelfHelp): void {
+/** Nobody helps, and nothing is made, if that does not matter. */
+function open(input: ShelfInput, help: ShelfHelp = { adults: [], homeMade: [] }): void {
   opened = { input, help, games: new Map(input.games.map((g) => [g.id as string, g])) };
 }
 
@@ -29,9 +30,9 @@ function lessons(wish: LessonWish, played: readonly string[], tell: (progress: {
   }
 }
 
-/** The thread that judges games for a period: it is ended if nobody wants it any more. */
 const preview = (game: Game): GamePreview => previewGame(opened!.input, game);
 
+/** The thread that judges games for a period: it is ended if nobody wants it any more. */
 const shelf = { open, quick, whole, instead, lessons, preview };
 export type Shelf = typeof shelf;
 expose(shelf);

@@ -1,10 +1,10 @@
-import { type Hole, holesIn } from '../../formats/holes.ts';
+import { type Hole, holesIn, usualRule } from '../../formats/holes.ts';
 import { formatOf } from '../../formats/registry.ts';
 import type { Edit } from '../../model/edit.ts';
 import type { Weight } from '../../model/finding.ts';
 import type { Idea, Noticed } from '../../model/findingCodes.ts';
 import type { BlockId } from '../../model/ids.ts';
-import { type OwnRule, ruleKey, type Signal } from '../../model/rule.ts';
+import { type OwnRule, ruleKey } from '../../model/rule.ts';
 import { type BlockInput, laidIn, type StandingBlock } from '../fitted.ts';
 
 /** The stop signal that is suggested for a game without one. */
@@ -28,22 +28,13 @@ function withRule(input: BlockInput, blockId: string, rule: OwnRule): Edit {
   return { kind: 'set-rules', blockId: blockId as BlockId, rules: [...others, rule] };
 }
 
-/** The rule in usual words that fills a hole. */
-function filling({ code, about }: Hole): OwnRule | undefined {
-  if (code === 'fault-missing' || code === 'no-way-back') return { kind: 'fault', fault: about, does: '', next: '', back: '' };
-  if (code === 'signal-one-sense') return { kind: 'signal', signal: about as Signal, heard: '', seen: '' };
-  if (code !== 'rule-missing') return undefined;
-  if (about === 'signal') return { kind: 'signal', signal: 'hold', heard: '', seen: '' };
-  return { kind: about, text: '' } as OwnRule;
-}
-
 function ideasFor(input: BlockInput, block: StandingBlock, hole: Hole): Idea[] {
   const stop = block.game!.roles['stop-signal'];
   if (hole.code === 'no-stop-signal' && stop) {
     const edit: Edit = { kind: 'set-setting', blockId: block.id as BlockId, key: stop.key, value: USUAL_STOP };
     return [{ code: 'set-stop-signal', data: { signal: USUAL_STOP }, edits: [edit] }];
   }
-  const rule = filling(hole);
+  const rule = usualRule(hole);
   return rule ? [{ code: 'use-usual-rule', data: { about: hole.about, hole: hole.code }, edits: [withRule(input, block.id, rule)] }] : [];
 }
 

@@ -1,4 +1,4 @@
-import { boundsOf, type Point, type Rect, rectPolygon } from '../../geometry/point.ts';
+import { type Point, type Rect, rectPolygon } from '../../geometry/point.ts';
 import { spreadSpots } from '../../geometry/spreadSpots.ts';
 import { memoize } from '../../memoize.ts';
 import { type LaidPiece, piecesOf } from '../../model/laidPiece.ts';
@@ -65,7 +65,3 @@ export function openFloorLayout(
     unplaced: [],
   };
 }
-
-/** The field as it lies, from the pieces of a draft. */
-export const fieldOfDraft = ({ pieces }: Pick<BlockDraft<OpenFloorValues>, 'pieces'>): Rect | undefined =>
-  pieces[0]?.shape.shape === 'zone' ? boundsOf(pieces[0].shape.outline) : undefined;

@@ -1,10 +1,11 @@
 import { DropdownMenu } from 'radix-ui';
 import { useNavigate } from 'react-router';
-import { formatOf } from '../../../core/formats/registry.ts';
+import { gameBlock } from '../../../core/formats/gameBlock.ts';
 import type { Edit } from '../../../core/model/edit.ts';
 import type { Game } from '../../../core/model/game.ts';
 import { BlockId } from '../../../core/model/ids.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
+import { usualIndex } from '../../../core/model/newLesson.ts';
 import { formatWords, PHASE_WORDS } from '../../../core/words/en.ts';
 import { freshId } from '../../api.ts';
 
@@ -37,13 +38,12 @@ export function AddBlock({ periodId, lesson, games, after, perform, onAdded, chi
   const index = (phase: string) => {
     const chosen = lesson.blocks.findIndex((b) => b.id === after);
     if (chosen >= 0) return chosen + 1;
-    const close = lesson.blocks.findIndex((b) => b.phase === 'close' || b.phase === 'leave');
-    return phase === 'game' && close >= 0 ? close : lesson.blocks.length;
+    return phase === 'game' ? usualIndex(lesson) : lesson.blocks.length;
   };
-  const add = (block: Omit<Lesson['blocks'][number], 'id'>) => {
-    const id = BlockId.parse(freshId('b'));
-    perform({ kind: 'insert-block', index: index(block.phase), block: { ...block, id } });
-    onAdded(id);
+  const newId = () => BlockId.parse(freshId('b'));
+  const add = (block: Lesson['blocks'][number]) => {
+    perform({ kind: 'insert-block', index: index(block.phase), block });
+    onAdded(block.id);
   };
   const item = 'cursor-pointer px-4 py-1.5 outline-none data-[highlighted]:bg-tint';
   return (
@@ -62,20 +62,7 @@ export function AddBlock({ periodId, lesson, games, after, perform, onAdded, chi
           <DropdownMenu.Separator className="my-1 border-t" />
           <DropdownMenu.Label className="px-4 py-1 text-xs text-muted">A game</DropdownMenu.Label>
           {games.map((game) => (
-            <DropdownMenu.Item
-              key={game.id}
-              className={item}
-              onSelect={() =>
-                add({
-                  phase: 'game',
-                  title: game.title,
-                  least: 0,
-                  most: 7200,
-                  weight: 10,
-                  game: { gameId: game.id, settings: {}, settingsVersion: formatOf(game.format).settingsUpgrades.length + 1, placed: {} },
-                })
-              }
-            >
+            <DropdownMenu.Item key={game.id} className={item} onSelect={() => add(gameBlock(game, newId()))}>
               <span className="font-bold">{game.title}</span> <span className="text-xs text-muted">{formatWords(game.format).name}</span>
               <span className="block text-xs text-muted">{game.aim}</span>
             </DropdownMenu.Item>
@@ -83,7 +70,11 @@ export function AddBlock({ periodId, lesson, games, after, perform, onAdded, chi
           <DropdownMenu.Separator className="my-1 border-t" />
           <DropdownMenu.Label className="px-4 py-1 text-xs text-muted">Without a game</DropdownMenu.Label>
           {PLAIN.map(([phase, least, most, weight]) => (
-            <DropdownMenu.Item key={phase} className={item} onSelect={() => add({ phase, title: PHASE_WORDS[phase], least, most, weight })}>
+            <DropdownMenu.Item
+              key={phase}
+              className={item}
+              onSelect={() => add({ id: newId(), phase, title: PHASE_WORDS[phase], least, most, weight })}
+            >
               {PHASE_WORDS[phase]}
             </DropdownMenu.Item>
           ))}

@@ -1,26 +1,13 @@
-import { counted } from '../../../core/formats/speak.ts';
 import type { Game } from '../../../core/model/game.ts';
 import type { GamePreview } from '../../../core/shelf/preview.ts';
-import { formatWords } from '../../../core/words/en.ts';
 import { ruleWords } from '../../../core/words/rules.en.ts';
-import { minutesWords, shortWords, waitWords } from '../../../core/words/shelf.en.ts';
-import { measureWords } from '../../../core/words/ways.en.ts';
 import type { Desk } from '../../api.ts';
 import { MiniFloor } from '../../floor/MiniFloor.tsx';
+import { rowFigures } from './rowFigures.ts';
 
-/** A game's floor in the room of a period, what it comes to there, and its rules as they are read aloud. */
-export function GameFloor({ game, preview, desk, stale }: { game: Game; preview: GamePreview | null; desk: Desk; stale: boolean }) {
+/** A game's floor in the room of a period, and what it comes to there. */
+export function GameFloor({ preview, desk, stale }: { preview: GamePreview | null; desk: Desk; stale: boolean }) {
   const { row } = preview ?? {};
-  const figures: [string, string][] = row
-    ? [
-        ['fits', counted(row.pieces.length, formatWords(game.format).unit)],
-        ['minutes', minutesWords(row)],
-        ['on task', measureWords('activeShare', row.measures.activeShare)],
-        ['longest wait', waitWords(row.measures.waitSeconds)],
-        ['short', shortWords(row.short)],
-        ['to set up', `${Math.max(1, Math.round(row.measures.setUpMinutes))} min`],
-      ]
-    : [];
   return (
     <section aria-label="The floor" aria-busy={stale}>
       <div className={stale ? 'opacity-60' : ''}>
@@ -30,7 +17,7 @@ export function GameFloor({ game, preview, desk, stale }: { game: Game; preview:
         {desk.room.name}, {desk.schoolClass.name}, {desk.students.length} students
       </p>
       <dl className="mt-2 grid grid-cols-6 gap-2">
-        {figures.map(([label, value]) => (
+        {(row ? rowFigures(row) : []).map(({ label, value }) => (
           <div key={label} className="flex flex-col-reverse justify-end">
             <dt className="text-xs text-muted">{label}</dt>
             <dd className="head text-base leading-5">{value}</dd>

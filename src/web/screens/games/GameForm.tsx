@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { BANDS, type Band } from '../../../core/model/band.ts';
-import { GAME_FAMILIES, type Game } from '../../../core/model/game.ts';
+import type { Game } from '../../../core/model/game.ts';
 import { OUTDOORS } from '../../../core/model/gearKind.ts';
 import type { OwnRule } from '../../../core/model/rule.ts';
 import { setupFields } from '../../../core/shelf/gameFields.ts';
@@ -12,6 +12,7 @@ import type { Desk } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
 import { useUnits } from '../../parts/units.ts';
 import { SettingControl } from '../desk/SettingControl.tsx';
+import { FamilyBoxes } from './choices.tsx';
 import { SetupField } from './SetupFields.tsx';
 
 interface Props {
@@ -66,19 +67,7 @@ export function GameForm({ game, preview, desk, onChange }: Props) {
         <fieldset className="col-span-2">
           <legend className="text-xs text-muted">{FIELD_LABELS.families}</legend>
           <div className="flex flex-wrap gap-x-4">
-            {GAME_FAMILIES.map((family) => (
-              <label key={family} className="flex min-h-8 items-center gap-1.5">
-                <input
-                  type="checkbox"
-                  className="size-4 accent-tape"
-                  checked={game.families.includes(family)}
-                  onChange={(e) =>
-                    set({ families: GAME_FAMILIES.filter((f) => (f === family ? e.target.checked : game.families.includes(f))) })
-                  }
-                />
-                {family}
-              </label>
-            ))}
+            <FamilyBoxes chosen={game.families} onChoose={(families) => set({ families })} />
           </div>
         </fieldset>
       </fieldset>

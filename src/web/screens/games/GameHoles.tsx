@@ -1,6 +1,7 @@
+import { usualRule } from '../../../core/formats/holes.ts';
 import type { Game } from '../../../core/model/game.ts';
 import { type OwnRule, ruleKey } from '../../../core/model/rule.ts';
-import type { GamePreview } from '../../../core/shelf/preview.ts';
+import type { GameHole, GamePreview } from '../../../core/shelf/preview.ts';
 import { findingWords } from '../../../core/words/en.ts';
 import { fieldPath } from '../../../core/words/gameFields.en.ts';
 import { speakWith, useUnits } from '../../parts/units.ts';
@@ -12,14 +13,7 @@ interface Props {
   onChange(game: Game): void;
 }
 
-/** The rule in usual words that fills a hole; null if the words have to be the game's own. */
-function usualFor({ code, data }: GamePreview['holes'][number]): OwnRule | null {
-  const about = String(data.about ?? data.fault ?? data.signal ?? '');
-  if (code === 'fault-missing' || code === 'no-way-back') return { kind: 'fault', fault: about, does: '', next: '', back: '' };
-  if (code === 'rule-missing')
-    return about === 'signal' ? { kind: 'signal', signal: 'hold', heard: '', seen: '' } : ({ kind: about, text: '' } as OwnRule);
-  return null;
-}
+const usualFor = ({ code, data }: GameHole): OwnRule | undefined => usualRule({ code, about: String(data.about) });
 
 /** What a game still lacks: fields without words, and what its rules leave open, each with the usual words at one press. */
 export function GameHoles({ game, preview, empty, onChange }: Props) {

@@ -7,35 +7,28 @@ import { gameChanges } from '../../../core/shelf/gameFields.ts';
 import { formatWords } from '../../../core/words/en.ts';
 import { changeWords } from '../../../core/words/gameFields.en.ts';
 import { playedWords } from '../../../core/words/shelf.en.ts';
-import { type Desk, problemWords } from '../../api.ts';
-import { DayBar } from '../../parts/DayBar.tsx';
+import type { Desk } from '../../api.ts';
 import { shortDate } from '../../parts/now.ts';
 import { Problem } from '../../parts/Problem.tsx';
 import { RemoveButton } from '../../parts/RemoveButton.tsx';
 import { GameFloor, GameRulesList } from './GameFloor.tsx';
+import { GamesFrame } from './GamesFrame.tsx';
 import { PutIn } from './PutIn.tsx';
 import { usePreview } from './usePreview.ts';
-import { useFacts, usePlayed, useShelfPeriod } from './useShelfPeriod.ts';
+import { gamesChanged, useFacts, usePlayed, useShelfPeriod } from './useShelfPeriod.ts';
 
 /** One game: its floor for the period, its rules, what changes by grade, and what is its own against the game it was made from. */
 export function GamePage() {
   const { gameId = '' } = useParams();
-  const { desk, error, isOpening } = useShelfPeriod();
-  const game = desk?.games.find((g) => g.id === gameId);
+  const period = useShelfPeriod();
   return (
-    <div className="flex h-full flex-col">
-      <DayBar date={desk?.period.date} current={desk?.period.id}>
-        <Link className="btn flex items-center" to={`/games${desk ? `?period=${desk.period.id}` : ''}`}>
-          Back to the games
-        </Link>
-      </DayBar>
-      <main className="min-h-0 flex-1 overflow-auto px-6 py-4">
-        {error && <Problem text={problemWords(error)} />}
-        {desk && game && <Shown key={game.id} {...{ desk, game }} />}
-        {desk && !game && <p>No game here any more. It may have been removed: bring it back in Settings, under “Removed”.</p>}
-        {!desk && !error && !isOpening && <p className="text-muted">A game is drawn for a period. Add one on Today, then come back.</p>}
-      </main>
-    </div>
+    <GamesFrame period={period} empty="A game is drawn for a period. Add one on Today, then come back.">
+      {(desk) => {
+        const game = desk.games.find((g) => g.id === gameId);
+        if (!game) return <p>No game here any more. It may have been removed: bring it back in Settings, under “Removed”.</p>;
+        return <Shown key={game.id} {...{ desk, game }} />;
+      }}
+    </GamesFrame>
   );
 }
 
@@ -59,7 +52,7 @@ function Shown({ desk, game }: { desk: Desk; game: Game }) {
         </p>
         {played && <p className="text-sm text-muted">{playedWords(played, shortDate(played.date))}</p>}
         <div className="mt-3">
-          <GameFloor {...{ game, preview, desk, stale }} />
+          <GameFloor {...{ preview, desk, stale }} />
         </div>
         {problem && <Problem text={`The floor cannot be drawn (${problem}).`} />}
         <div className="mt-4 flex flex-wrap items-center gap-3">
@@ -83,7 +76,7 @@ function Shown({ desk, game }: { desk: Desk; game: Game }) {
               name={game.title}
               path={`/games/${game.id}`}
               onRemoved={() => {
-                for (const key of ['games', 'day', 'desk']) void client.invalidateQueries({ queryKey: [key] });
+                gamesChanged(client);
                 navigate(`/games${query}`);
               }}
             />

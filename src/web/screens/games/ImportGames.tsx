@@ -5,6 +5,7 @@ import { FORMAT_WORDS } from '../../../core/words/formats.en.ts';
 import { call, problemWords } from '../../api.ts';
 import { FileButton } from '../../parts/FileButton.tsx';
 import { Floating } from '../../parts/Sheet.tsx';
+import { gamesChanged } from './useShelfPeriod.ts';
 
 interface Row {
   id: string;
@@ -71,7 +72,7 @@ export function ImportGames() {
   const take = async () => {
     try {
       const { added, replaced } = await call<Looked>('POST', '/games/import', { text, choose });
-      for (const key of ['games', 'day', 'desk']) void client.invalidateQueries({ queryKey: [key] });
+      gamesChanged(client);
       setLooked(null);
       setSaid(`${added} came in, ${replaced} took the place of yours.`);
     } catch (error) {

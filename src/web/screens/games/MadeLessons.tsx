@@ -1,23 +1,19 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { proxy } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
 import { clockOf } from '../../../core/formats/speak.ts';
-import { EDIT_VERSION } from '../../../core/model/editVersion.ts';
 import { clockSeconds } from '../../../core/model/period.ts';
 import type { ShelfInput } from '../../../core/shelf/judge.ts';
 import { type LessonWish, SCHOOLS } from '../../../core/shelf/lessonParts.ts';
 import { type MadeLesson, takeLesson } from '../../../core/shelf/makeLesson.ts';
 import { PART_WORDS, reasonWords, SCHOOL_WORDS } from '../../../core/words/shelf.en.ts';
-import { call, type Desk, freshId, problemWords } from '../../api.ts';
+import { type Desk, freshId, problemWords } from '../../api.ts';
 import { MiniFloor } from '../../floor/MiniFloor.tsx';
-import { DayBar } from '../../parts/DayBar.tsx';
 import { Problem } from '../../parts/Problem.tsx';
 import { startShelf } from '../../worker/useShelf.ts';
-import { Choice, Families } from './choices.tsx';
+import { Choice, Families, PeriodChoice } from './choices.tsx';
+import { GamesFrame } from './GamesFrame.tsx';
+import { useLessonEdit } from './useLessonEdit.ts';
 import { useFacts, usePlayed, useShelfPeriod } from './useShelfPeriod.ts';
-
-const NO_HELP = { adults: [], homeMade: [] };
 
 interface Making {
   made: MadeLesson[] | null;
@@ -34,7 +30,7 @@ function useMade(input: ShelfInput | null, wish: LessonWish, played: readonly st
     const { worker, remote } = startShelf();
     let isWanted = true;
     const make = async () => {
-      await remote.open(input, NO_HELP);
+      await remote.open(input);
       const made = await remote.lessons(
         wish,
         played,
@@ -55,25 +51,17 @@ function useMade(input: ShelfInput | null, wish: LessonWish, played: readonly st
 
 /** "Make me a lesson": what it is for, how long, which way; three whole lessons that fit, each taken with one press. */
 export function MadeLessons() {
-  const { desk, day, error, set, isOpening } = useShelfPeriod();
+  const period = useShelfPeriod();
+  const { day, set } = period;
   return (
-    <div className="flex h-full flex-col">
-      <DayBar date={desk?.period.date} current={desk?.period.id}>
-        <Link className="btn flex items-center" to={`/games${desk ? `?period=${desk.period.id}` : ''}`}>
-          Back to the games
-        </Link>
-      </DayBar>
-      <main className="min-h-0 flex-1 overflow-auto px-6 py-4">
-        <h1 className="sr-only">Make me a lesson</h1>
-        {error && <Problem text={problemWords(error)} />}
-        {desk ? (
+    <GamesFrame period={period} empty="No period today: a lesson is made for a period. Add one on Today, or open the week.">
+      {(desk) => (
+        <>
+          <h1 className="sr-only">Make me a lesson</h1>
           <Wished key={desk.period.id} {...{ desk, day }} onPeriod={(id) => set('period', id)} />
-        ) : (
-          !error &&
-          !isOpening && <p className="text-muted">No period today: a lesson is made for a period. Add one on Today, or open the week.</p>
-        )}
-      </main>
-    </div>
+        </>
+      )}
+    </GamesFrame>
   );
 }
 
@@ -89,13 +77,7 @@ function Wished({ desk, day, onPeriod }: { desk: Desk; day: readonly Desk[]; onP
     <>
       <p className="head text-[24px] leading-[36px]" role="group" aria-label="The lesson that is wanted">
         A lesson to <Families chosen={wish.families} onChoose={(families) => setWish({ ...wish, families })} /> for{' '}
-        <Choice
-          label="Period"
-          value={desk.period.id as string}
-          options={day.map((d, i) => [d.period.id as string, `${d.schoolClass.name}, period ${i + 1}`])}
-          onChoose={(id) => id && onPeriod(id)}
-        />{' '}
-        in {desk.room.name},{' '}
+        <PeriodChoice {...{ desk, day }} onChoose={onPeriod} /> in {desk.room.name},{' '}
         <Choice
           label="Minutes"
           value={wish.minutes}
@@ -130,29 +112,11 @@ function Wished({ desk, day, onPeriod }: { desk: Desk; day: readonly Desk[]; onP
   );
 }
 
-/** Takes a lesson: one gesture on the period's own, or a new one. */
-function useTake(desk: Desk) {
-  const client = useQueryClient();
-  const navigate = useNavigate();
-  const { period } = desk;
-  return useMutation({
-    async mutationFn(made: MadeLesson) {
-      const own = desk.lesson ?? (await call<Desk>('POST', `/periods/${period.id}/lesson`, { title: made.title })).lesson!;
-      const edit = takeLesson(own, made, () => freshId('b'));
-      return call('POST', `/lessons/${own.id}/edits`, {
-        ...{ id: freshId('e'), edit, name: `take the lesson ${made.title}`.slice(0, 120), revision: own.revision, version: EDIT_VERSION },
-      });
-    },
-    onSuccess() {
-      for (const key of [['desk', period.id], ['edits'], ['day']]) void client.invalidateQueries({ queryKey: key });
-      navigate(`/desk/${period.id}`);
-    },
-  });
-}
-
 /** A whole lesson: its strip, the floor of each game, and why it is offered. */
 function Offered({ lesson, desk, rank }: { lesson: MadeLesson; desk: Desk; rank: number }) {
-  const take = useTake(desk);
+  const take = useLessonEdit(desk);
+  const { title } = lesson;
+  const name = `take the lesson ${title}`.slice(0, 120);
   const start = clockSeconds(desk.period.start);
   const roleOf = (block: string) => lesson.parts.find((p) => p.blockId === block)?.role;
   return (
@@ -204,7 +168,7 @@ function Offered({ lesson, desk, rank }: { lesson: MadeLesson; desk: Desk; rank:
           className="btn btn-tape mt-3"
           aria-label={`Take this lesson: ${lesson.title}`}
           disabled={take.isPending}
-          onClick={() => take.mutate(lesson)}
+          onClick={() => take.mutate({ title, name, edit: (own) => takeLesson(own, lesson, () => freshId('b')) })}
         >
           Take this lesson
         </button>

@@ -1,20 +1,20 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { type FormatId, Game } from '../../../core/model/game.ts';
 import { blankGame, emptyFields, filledGame } from '../../../core/shelf/gameFields.ts';
 import { FORMAT_WORDS } from '../../../core/words/formats.en.ts';
 import { fieldPath } from '../../../core/words/gameFields.en.ts';
 import { call, type Desk, problemWords } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
-import { DayBar } from '../../parts/DayBar.tsx';
 import { Problem } from '../../parts/Problem.tsx';
 import { keepJson, storedJson } from '../../parts/storedJson.ts';
 import { GameFloor, GameRulesList } from './GameFloor.tsx';
 import { GameForm } from './GameForm.tsx';
 import { GameHoles } from './GameHoles.tsx';
+import { GamesFrame, shelfPath } from './GamesFrame.tsx';
 import { usePreview } from './usePreview.ts';
-import { useFacts, useShelfPeriod } from './useShelfPeriod.ts';
+import { gamesChanged, useFacts, useShelfPeriod } from './useShelfPeriod.ts';
 
 const KEPT = 'side-court-game-draft';
 const FORMATS = Object.keys(FORMAT_WORDS) as FormatId[];
@@ -22,31 +22,26 @@ const FORMATS = Object.keys(FORMAT_WORDS) as FormatId[];
 /** A game is made from a format, copied, or changed: one page whose preview is the floor itself. */
 export function MakeGame() {
   const { gameId } = useParams();
-  const { desk, error, search, set, isOpening } = useShelfPeriod();
-  const from = search.get('from');
-  const format = search.get('format');
-  const like = desk?.games.find((g) => g.id === (gameId ?? from)) ?? desk?.games.find((g) => g.format === (format ?? FORMATS[0]) && !g.own);
-  const back = `/games${desk ? `?period=${desk.period.id}` : ''}`;
+  const period = useShelfPeriod();
+  const from = period.search.get('from');
+  const format = period.search.get('format');
   return (
-    <div className="flex h-full flex-col">
-      <DayBar date={desk?.period.date} current={desk?.period.id}>
-        <Link className="btn flex items-center" to={back}>
-          Back to the games
-        </Link>
-      </DayBar>
-      <main className="min-h-0 flex-1 overflow-auto px-6 py-4">
-        {error && <Problem text={problemWords(error)} />}
-        {!desk && !error && !isOpening && <p className="text-muted">A game is drawn for a period. Add one on Today, then come back.</p>}
-        {desk && like && (
-          <Making
-            key={`${gameId ?? ''} ${from ?? ''} ${format ?? ''}`}
-            {...{ desk, like, back }}
-            how={gameId ? 'change' : from ? 'copy' : 'new'}
-            onFormat={(next) => set('format', next)}
-          />
-        )}
-      </main>
-    </div>
+    <GamesFrame period={period} empty="A game is drawn for a period. Add one on Today, then come back.">
+      {(desk) => {
+        const { games } = desk;
+        const like = games.find((g) => g.id === (gameId ?? from)) ?? games.find((g) => g.format === (format ?? FORMATS[0]) && !g.own);
+        return (
+          like && (
+            <Making
+              key={`${gameId ?? ''} ${from ?? ''} ${format ?? ''}`}
+              {...{ desk, like }}
+              how={gameId ? 'change' : from ? 'copy' : 'new'}
+              onFormat={(next) => period.set('format', next)}
+            />
+          )
+        );
+      }}
+    </GamesFrame>
   );
 }
 
@@ -55,7 +50,6 @@ interface Props {
   /** The game that is changed or copied, or that lends its floor to a new one. */
   like: Game;
   how: 'change' | 'copy' | 'new';
-  back: string;
   onFormat(format: string): void;
 }
 
@@ -69,7 +63,7 @@ function startOf(like: Game, how: Props['how'], name: string): Game {
   return how === 'copy' ? { ...like, own: true, madeFrom: like.id, title: `${like.title}, our way`.slice(0, 60) } : like;
 }
 
-function Making({ desk, like, how, back, onFormat }: Props) {
+function Making({ desk, like, how, onFormat }: Props) {
   const client = useQueryClient();
   const navigate = useNavigate();
   const name = `${how} ${like.id}`;
@@ -90,13 +84,13 @@ function Making({ desk, like, how, back, onFormat }: Props) {
     mutationFn: () => (how === 'change' ? call<Game>('PUT', `/games/${game.id}`, game) : call<Game>('POST', '/games', game)),
     onSuccess(kept) {
       keepJson(KEPT, null);
-      for (const key of ['games', 'day', 'desk']) void client.invalidateQueries({ queryKey: [key] });
+      gamesChanged(client);
       navigate(`/games/${kept.id}?period=${desk.period.id}`);
     },
   });
   const throwAway = () => {
     keepJson(KEPT, null);
-    navigate(back);
+    navigate(shelfPath(desk));
   };
   return (
     <div className="grid grid-cols-[600px_minmax(0,1fr)] gap-8 max-[1000px]:grid-cols-1">
@@ -113,7 +107,7 @@ function Making({ desk, like, how, back, onFormat }: Props) {
           </div>
         )}
         <div className="mt-3">
-          <GameFloor game={game} preview={preview} desk={desk} stale={stale} />
+          <GameFloor preview={preview} desk={desk} stale={stale} />
         </div>
         {problem && <Problem text={`The floor cannot be drawn so (${problem}). Change the last value back.`} />}
         <GameHoles {...{ game, preview, empty }} onChange={change} />

@@ -1,17 +1,16 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { Remote } from 'comlink';
 import { useEffect, useState } from 'react';
-import { useNavigate } from 'react-router';
 import { duration } from '../../../core/formats/speak.ts';
 import type { Edit } from '../../../core/model/edit.ts';
-import { EDIT_VERSION } from '../../../core/model/editVersion.ts';
 import type { Game } from '../../../core/model/game.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
+import { usualIndex } from '../../../core/model/newLesson.ts';
 import type { ShelfRow } from '../../../core/shelf/judge.ts';
-import { type Instead, putAt, usualIndex } from '../../../core/shelf/putIn.ts';
-import { call, type Desk, freshId, problemWords } from '../../api.ts';
+import { type Instead, putAt } from '../../../core/shelf/putIn.ts';
+import { type Desk, freshId, problemWords } from '../../api.ts';
 import { Popup } from '../../parts/Popup.tsx';
 import type { Shelf } from '../../worker/shelf.worker.ts';
+import { useLessonEdit } from './useLessonEdit.ts';
 
 interface Props {
   desk: Desk;
@@ -20,41 +19,21 @@ interface Props {
   worker(): Remote<Shelf> | undefined;
 }
 
-/** Puts a game into the period's lesson and goes to the desk, where it can be undone by its name. */
-function usePut({ desk, game }: Pick<Props, 'desk' | 'game'>) {
-  const client = useQueryClient();
-  const navigate = useNavigate();
-  const { period } = desk;
-  return useMutation({
-    async mutationFn({ edit, name }: { edit(lesson: Lesson): Edit; name: string }) {
-      const made = desk.lesson ?? (await call<Desk>('POST', `/periods/${period.id}/lesson`, { title: game.title })).lesson!;
-      return call('POST', `/lessons/${made.id}/edits`, {
-        ...{ id: freshId('e'), edit: edit(made), name, revision: made.revision, version: EDIT_VERSION },
-      });
-    },
-    onSuccess() {
-      for (const key of [['desk', period.id], ['edits'], ['day']]) void client.invalidateQueries({ queryKey: key });
-      navigate(`/desk/${period.id}`);
-    },
-  });
-}
-
 /** The button of a row: where in the lesson the game goes, or instead of which block, with what that changes. */
 export function PutIn({ desk, game, row, worker }: Props) {
   const [instead, setInstead] = useState<string | null>(null);
-  const put = usePut({ desk, game });
+  const edits = useLessonEdit(desk);
   const { lesson } = desk;
-  const add = (index: number) => put.mutate({ edit: () => putAt(index, game, freshId('b'), row?.settings), name: `add ${game.title}` });
+  const put = (name: string, edit: (lesson: Lesson) => Edit) => edits.mutate({ title: game.title, name, edit });
+  const add = (index?: number) => put(`add ${game.title}`, (made) => putAt(index ?? usualIndex(made), game, freshId('b'), row?.settings));
   if (!lesson)
     return (
       <button
         type="button"
         className="btn"
         aria-label={`Plan a lesson with ${game.title}`}
-        disabled={put.isPending}
-        onClick={() =>
-          put.mutate({ edit: (made) => putAt(usualIndex(made), game, freshId('b'), row?.settings), name: `add ${game.title}` })
-        }
+        disabled={edits.isPending}
+        onClick={() => add()}
       >
         Plan with it
       </button>
@@ -80,7 +59,7 @@ export function PutIn({ desk, game, row, worker }: Props) {
               .filter((index) => index > 0 || lesson.blocks.length === 0)
               .map((index) => (
                 <li key={index}>
-                  <button type="button" className="min-h-9 w-full px-2 hover:bg-tint" disabled={put.isPending} onClick={() => add(index)}>
+                  <button type="button" className="min-h-9 w-full px-2 hover:bg-tint" disabled={edits.isPending} onClick={() => add(index)}>
                     {index ? `After ${lesson.blocks[index - 1].title}` : 'First'}
                     {index === usual && <span className="text-muted"> · the usual place</span>}
                   </button>
@@ -109,7 +88,7 @@ export function PutIn({ desk, game, row, worker }: Props) {
                     <Difference
                       {...{ desk, game, row, worker, lesson }}
                       blockId={block.id}
-                      onUse={(edit) => put.mutate({ edit: () => edit, name: `put ${game.title} instead of ${block.title}` })}
+                      onUse={(edit) => put(`put ${game.title} instead of ${block.title}`, () => edit)}
                     />
                   )}
                 </li>
@@ -117,9 +96,9 @@ export function PutIn({ desk, game, row, worker }: Props) {
           </ul>
         </>
       )}
-      {put.error && (
+      {edits.error && (
         <p role="alert" className="mt-2 text-stop">
-          {problemWords(put.error)}
+          {problemWords(edits.error)}
         </p>
       )}
     </Popup>

@@ -1,15 +1,15 @@
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
-import { counted, type Speak } from '../../../core/formats/speak.ts';
+import type { Speak } from '../../../core/formats/speak.ts';
 import type { Played } from '../../../core/live/playedIn.ts';
 import type { Game } from '../../../core/model/game.ts';
 import type { ShelfRow } from '../../../core/shelf/judge.ts';
 import { findingWords, fixWords, formatWords } from '../../../core/words/en.ts';
-import { adaptWords, minutesWords, playedWords, shortWords, waitWords } from '../../../core/words/shelf.en.ts';
-import { measureWords } from '../../../core/words/ways.en.ts';
+import { adaptWords, playedWords } from '../../../core/words/shelf.en.ts';
 import type { Desk } from '../../api.ts';
 import { MiniFloor } from '../../floor/MiniFloor.tsx';
 import { shortDate } from '../../parts/now.ts';
+import { type RowFigure, rowFigures } from './rowFigures.ts';
 
 export interface Shown {
   game: Game;
@@ -60,19 +60,8 @@ function Row({ shown, desk, speak, nameOf, see, children }: Omit<Props, 'shown'>
       see(id, false);
     };
   }, [id, see]);
-  const { unit } = formatWords(game.format);
-  const long = row && row.measures.waitSeconds > 30;
-  const figures: [label: string, value: string, look?: string][] = row
-    ? [
-        ['fits', counted(row.pieces.length, unit)],
-        ['minutes', minutesWords(row)],
-        ['on task', measureWords('activeShare', row.measures.activeShare)],
-        ['longest wait', waitWords(row.measures.waitSeconds), long ? 'text-caution' : ''],
-        ['short', shortWords(row.short), row.short.length ? 'text-stop' : ''],
-        ['to set up', `${Math.max(1, Math.round(row.measures.setUpMinutes))} min`],
-        ['to adapt', row.toAdapt.length ? String(row.toAdapt.length) : 'nobody'],
-      ]
-    : [];
+  const toAdapt = { label: 'to adapt', value: row?.toAdapt.length ? String(row.toAdapt.length) : 'nobody' };
+  const figures: RowFigure[] = row ? [...rowFigures(row), toAdapt] : [];
   return (
     <li
       ref={item}
@@ -97,10 +86,10 @@ function Row({ shown, desk, speak, nameOf, see, children }: Omit<Props, 'shown'>
         <NoteLine {...{ shown, speak, nameOf }} />
       </div>
       <dl className="grid grid-cols-7 gap-x-2 max-[1000px]:col-span-3 max-[1000px]:row-start-2 max-[600px]:col-span-2 max-[600px]:row-start-3 max-[600px]:grid-cols-4">
-        {figures.map(([label, value, look]) => (
+        {figures.map(({ label, value, look = '' }) => (
           <div key={label} className="flex min-w-0 flex-col-reverse justify-end">
             <dt className="text-xs text-muted">{label}</dt>
-            <dd className={`head text-[15px] leading-5 ${look ?? ''}`}>{value}</dd>
+            <dd className={`head text-[15px] leading-5 ${look}`}>{value}</dd>
           </div>
         ))}
       </dl>

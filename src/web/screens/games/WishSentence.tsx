@@ -6,7 +6,7 @@ import { FORMAT_WORDS } from '../../../core/words/formats.en.ts';
 import { NOISE_WORDS, VIGOUR_WORDS } from '../../../core/words/shelf.en.ts';
 import { MEASURE_WORDS } from '../../../core/words/ways.en.ts';
 import type { Desk } from '../../api.ts';
-import { Choice, Families } from './choices.tsx';
+import { Choice, Families, PeriodChoice } from './choices.tsx';
 
 const MINUTES = [5, 8, 10, 15, 20, 30] as const;
 const FORMATS = Object.entries(FORMAT_WORDS).map(([id, { name }]) => [id, name.toLowerCase()] as const);
@@ -34,14 +34,7 @@ export function WishSentence({ wish, onWish, day, desk, onPeriod }: Props) {
       {desk && (
         <>
           {' '}
-          for{' '}
-          <Choice
-            label="Period"
-            value={desk.period.id as string}
-            options={day.map((d, i) => [d.period.id as string, `${d.schoolClass.name}, period ${i + 1}`])}
-            onChoose={(id) => id && onPeriod(id)}
-          />{' '}
-          in {desk.room.name}
+          for <PeriodChoice {...{ desk, day }} onChoose={onPeriod} /> in {desk.room.name}
         </>
       )}
       , with{' '}

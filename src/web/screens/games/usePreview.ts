@@ -6,8 +6,6 @@ import type { GamePreview } from '../../../core/shelf/preview.ts';
 import type { Shelf } from '../../worker/shelf.worker.ts';
 import { startShelf } from '../../worker/useShelf.ts';
 
-const NO_HELP = { adults: [], homeMade: [] };
-
 interface Previewed {
   preview: GamePreview | null;
   stale: boolean;
@@ -29,7 +27,7 @@ export function usePreview(input: ShelfInput | null, game: Game | null): Preview
     if (!input) return;
     const shelf = startShelf();
     own.current = shelf;
-    opened.current = shelf.remote.open(input, NO_HELP);
+    opened.current = shelf.remote.open(input);
     return () => {
       own.current = null;
       shelf.worker.terminate();

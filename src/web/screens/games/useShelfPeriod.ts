@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { type QueryClient, useQuery } from '@tanstack/react-query';
 import { useSearchParams } from 'react-router';
 import type { Played } from '../../../core/live/playedIn.ts';
 import { clockSeconds } from '../../../core/model/period.ts';
@@ -37,6 +37,8 @@ export function useShelfPeriod() {
   return { desk, day, error, search, set, isOpening };
 }
 
+export type ShelfPeriod = ReturnType<typeof useShelfPeriod>;
+
 /** Facts of periods that were looked at, by period: the same object as long as they are the same, so that what was judged by them is kept. */
 const known = new Map<string, ShelfInput>();
 
@@ -57,4 +59,9 @@ export function usePlayed(classId: string | undefined): Played[] | undefined {
     queryFn: () => call<Played[]>('GET', `/classes/${classId}/played`),
     enabled: classId !== undefined,
   }).data;
+}
+
+/** The games of the school are others now: everything that shows them asks again. */
+export function gamesChanged(client: QueryClient): void {
+  for (const key of ['games', 'day', 'desk']) void client.invalidateQueries({ queryKey: [key] });
 }
