@@ -1,7 +1,7 @@
 import type { FormatWords } from './formatWords.ts';
 import type { RoundIdeaCode } from './roundIdeas.ts';
-import { type Data, n, s } from './say.ts';
-import { duration } from './speak.ts';
+import { type Data, n, s, t } from './say.ts';
+import { duration, many } from './speak.ts';
 
 type Settings = FormatWords['settings'];
 
@@ -44,3 +44,16 @@ export function roundIdeaWords<P extends string>(prefix: P): Record<RoundIdeaCod
   };
   return words as Record<RoundIdeaCode<P>, (data: Data) => string>;
 }
+
+/** Lines of cards and rules that every game says alike; a format that means more by one words it over. */
+export const SHARED_CARD = {
+  task: (d) => ['Task', t(d, 'text')],
+  start: (d) => ['Start', t(d, 'text')],
+  object: (d) => ['With', many(t(d, 'gearKind'))],
+  waiting: (d) => ['While you wait', t(d, 'text')],
+  cue: (d) => ['Look for', t(d, 'text')],
+  easier: (d) => ['Easier', t(d, 'text')],
+  harder: (d) => ['Harder', t(d, 'text')],
+  stop: (d) => ['Stop signal', t(d, 'text')],
+  'end-rounds': (d) => ['End', n(d, 'count') === 1 ? 'After one round' : `After ${n(d, 'count')} rounds`],
+} satisfies FormatWords['card'];

@@ -1,6 +1,6 @@
 import type { FormatWords } from '../formatWords.ts';
 import { n, percent, s, t } from '../say.ts';
-import { SPACING_WORDS } from '../sharedWords.en.ts';
+import { SHARED_CARD, SPACING_WORDS } from '../sharedWords.en.ts';
 import { duration, many } from '../speak.ts';
 
 export const advanceCourtWords = {
@@ -37,19 +37,15 @@ export const advanceCourtWords = {
   summary: (v, rounds, work, _, places) =>
     `${s(places, 'court')} · ${s(rounds, 'round')} of ${duration(work)} · ${s(n(v, 'positions'), 'position')}`,
   card: {
-    task: (d) => ['Task', t(d, 'text')],
+    ...SHARED_CARD,
     object: (d) => ['With', `one ${t(d, 'gearKind')} a court`],
     start: (d) => ['Start', `${t(d, 'text')}; from place ${n(d, 'positions')} to place 1`],
-    cue: (d) => ['Look for', t(d, 'text')],
     'contact-strike': () => ['Contact', 'Hit it on with the open hand'],
     'contact-catch': () => ['Contact', 'Catch it, then pass it on'],
     bounces: (d) => ['Bounces', n(d, 'count') === 0 ? 'None' : `At most ${n(d, 'count')} in your place`],
     'chain-names': () => ['Say', 'A word of the theme at every contact, none twice'],
     'chain-spell': () => ['Say', 'The next letter at every contact'],
     line: (d) => ['In line', t(d, 'text')],
-    easier: (d) => ['Easier', t(d, 'text')],
-    harder: (d) => ['Harder', t(d, 'text')],
-    stop: (d) => ['Stop signal', t(d, 'text')],
     errors: (d) => ['A miss', (d.list as string[]).join('; ')],
     after: () => ['After a miss', 'Go to the end of the line. Everyone below moves up one, and the first in line comes in at 1'],
     'after-back': () => ['Back in', 'When the line brings you to 1'],

@@ -1,7 +1,7 @@
 import { crowdedFindings, crowdedFixes } from '../classField.ts';
 import type { FormatWords } from '../formatWords.ts';
 import { n, s, t } from '../say.ts';
-import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
+import { roundIdeaWords, SHARED_CARD, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
 import { duration, listed, many } from '../speak.ts';
 
 const numbersOf = (d: Record<string, unknown>) => (Array.isArray(d.numbers) ? d.numbers.map(String) : []);
@@ -38,9 +38,7 @@ export const callUpWords = {
     `${s(places / 2, 'field')} · ${s(rounds, 'round')} of ${duration(work)} · ${s(n(v, 'atOnce'), 'number')} at once`,
   roles: { sideline: 'at the line' },
   card: {
-    task: (d) => ['Task', t(d, 'text')],
-    object: (d) => ['With', many(t(d, 'gearKind'))],
-    start: (d) => ['Start', t(d, 'text')],
+    ...SHARED_CARD,
     called: (d) => [
       'Called',
       `${n(d, 'count') === 1 ? 'One number is' : `${n(d, 'count')} numbers are`} called: whoever has ${n(d, 'count') === 1 ? 'it' : 'them'} plays for ${duration(n(d, 'seconds'))}, then walks back to the same spot`,
@@ -48,11 +46,6 @@ export const callUpWords = {
     shared: () => ['Called', 'The shorter side starts over: its first students have two numbers'],
     sideline: (d) => ['At the line', `${t(d, 'text')}. You keep the object in. You don’t enter and don’t score`],
     point: (d) => ['Score', t(d, 'text')],
-    cue: (d) => ['Look for', t(d, 'text')],
-    easier: (d) => ['Easier', t(d, 'text')],
-    harder: (d) => ['Harder', t(d, 'text')],
-    stop: (d) => ['Stop signal', t(d, 'text')],
-    'end-rounds': (d) => ['End', n(d, 'count') === 1 ? 'After one round' : `After ${n(d, 'count')} rounds`],
   },
   findings: {
     ...crowdedFindings('call-up'),

@@ -1,6 +1,6 @@
 import type { FormatWords } from '../formatWords.ts';
 import { n, percent, s, t } from '../say.ts';
-import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
+import { roundIdeaWords, SHARED_CARD, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
 import { duration } from '../speak.ts';
 
 export const chaseWords = {
@@ -78,7 +78,7 @@ export const chaseWords = {
   summary: (v, rounds, work) =>
     `${s(rounds, 'round')} of ${duration(work)}${v.safeSpots ? ` · ${s(Number(v.safeSpots), 'safe spot')}` : ''}`,
   card: {
-    task: (d) => ['Task', t(d, 'text')],
+    ...SHARED_CARD,
     move: (d) => ['Move', t(d, 'text')],
     'caught-frozen': () => ['Caught', 'Stop where you are, one arm up'],
     'caught-jail': () => ['Caught', 'Walk to the jail along the edge'],
@@ -101,11 +101,7 @@ export const chaseWords = {
       `Fetch it and touch one of the ${t(d, 'hunters')} with it: the round is won. Caught? It stays where it fell`,
     ],
     waiting: (d) => ['While you are out', t(d, 'text')],
-    cue: (d) => ['Look for', t(d, 'text')],
-    easier: (d) => ['Easier', t(d, 'text')],
-    harder: (d) => ['Harder', t(d, 'text')],
     dim: () => ['Dim light', 'Everyone has walked the field in full light first; walking only'],
-    stop: (d) => ['Stop signal', t(d, 'text')],
     hunters: (d) => ['Hunters', `${n(d, 'count')} ${t(d, 'hunters')}${n(d, 'rounds') > 1 ? ', new ones every round' : ''}`],
     'how-touch': () => ['Catching', 'A light touch on the back or shoulder'],
     'how-object': () => ['Catching', 'Touch with the soft object you carry; never throw it'],

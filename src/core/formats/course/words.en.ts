@@ -1,6 +1,6 @@
 import type { FormatWords } from '../formatWords.ts';
 import { type Data, n, percent, s, t } from '../say.ts';
-import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
+import { roundIdeaWords, SHARED_CARD, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
 import { duration } from '../speak.ts';
 
 const holding = (d: Data) =>
@@ -43,18 +43,15 @@ export const courseWords = {
   summary: (v, rounds, work) =>
     `${s((v.picks as string[]).length, 'element')} · ${s(rounds, 'round')} of ${duration(work)} · a start every ${duration(Number(v.headwaySeconds))}`,
   card: {
+    ...SHARED_CARD,
     travel: (d) => ['Around', t(d, 'text')],
     element: (d) => [`${n(d, 'number')} ${t(d, 'title')}`, t(d, 'text')],
     'reset-student': (d) => [t(d, 'title'), 'Put it back as you found it'],
     'reset-teacher': (d) => [t(d, 'title'), 'Leave it; the teacher puts it back'],
     passing: (d) => ['Passing', t(d, 'text')],
-    easier: (d) => ['Easier', t(d, 'text')],
-    harder: (d) => ['Harder', t(d, 'text')],
-    stop: (d) => ['Stop signal', t(d, 'text')],
     watch: (d) => [t(d, 'title'), `Watch for: ${t(d, 'text')}`],
     headway: (d) => ['Start', startWords(n(d, 'seconds'), n(d, 'starts'))],
     'no-overtaking': (d) => ['No passing', (d.list as string[]).join(', ')],
-    waiting: (d) => ['While you wait', t(d, 'text')],
     laps: () => ['Score', 'Count your own laps and beat your last round'],
     brakes: (d) => ['Slow down at', `${(d.list as string[]).join(', ')}. It’s there to slow you down`],
   },

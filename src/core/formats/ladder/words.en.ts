@@ -1,7 +1,7 @@
 import { doesNotFitWords } from '../doesNotFit.ts';
 import type { FormatWords } from '../formatWords.ts';
 import { n, s, t } from '../say.ts';
-import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
+import { roundIdeaWords, SHARED_CARD, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
 import { duration, many } from '../speak.ts';
 
 /** How many students a side has. */
@@ -49,16 +49,10 @@ export const ladderWords = {
     `${s(places, 'court')} · ${s(rounds, 'round')} of ${duration(work)} · ${sides(v)} against ${sides(v)}`,
   roles: { resting: 'rests' },
   card: {
-    task: (d) => ['Task', t(d, 'text')],
-    object: (d) => ['With', many(t(d, 'gearKind'))],
-    start: (d) => ['Start', t(d, 'text')],
+    ...SHARED_CARD,
     point: (d) => ['A point', t(d, 'text')],
     next: (d) => ['You win', `Move to court ${n(d, 'court')}. You lose: stay`],
     'next-top': () => ['You win', 'Stay here. You lose: go to court 1'],
-    cue: (d) => ['Look for', t(d, 'text')],
-    easier: (d) => ['Easier', t(d, 'text')],
-    harder: (d) => ['Harder', t(d, 'text')],
-    stop: (d) => ['Stop signal', t(d, 'text')],
     'shown-fingers': () => ['Score', 'Keep it yourselves. At the signal show your points with your fingers'],
     'shown-card': () => ['Score', 'Keep it yourselves. At the signal turn your points up on the card'],
     moves: () => ['After a round', 'Winners move up one court. Whoever loses on the top court goes to court 1. Everybody else stays'],
@@ -67,7 +61,6 @@ export const ladderWords = {
     'tie-rematch': () => ['A tie', 'Play one more point'],
     rest: () => ['Resting', 'The first who rests comes in on court 1. Whoever loses there rests next'],
     'rest-task': (d) => ['Resting', `${t(d, 'text')}. The first who rests comes in on court 1; whoever loses there rests next`],
-    'end-rounds': (d) => ['End', n(d, 'count') === 1 ? 'After one round' : `After ${n(d, 'count')} rounds`],
     'count-top': (d) => ['Score', `${t(d, 'point')}. A round won on the top court counts`],
     'count-all': (d) => ['Score', `${t(d, 'point')}. Every round won counts`],
   },

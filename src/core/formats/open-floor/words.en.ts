@@ -1,7 +1,7 @@
 import { crowdedFindings, crowdedFixes } from '../classField.ts';
 import type { FormatWords } from '../formatWords.ts';
 import { n, s, t } from '../say.ts';
-import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
+import { roundIdeaWords, SHARED_CARD, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
 import { counted, duration, listed, many } from '../speak.ts';
 
 const list = (value: unknown): string => (Array.isArray(value) ? listed(value.map((title) => `“${title}”`)) : '');
@@ -57,8 +57,7 @@ export const openFloorWords = {
   roles: { defender: 'one foot in the hoop' },
   asRole: { defender: 'as the defender' },
   card: {
-    task: (d) => ['Task', t(d, 'text')],
-    start: (d) => ['Start', t(d, 'text')],
+    ...SHARED_CARD,
     object: (d) => [
       'With',
       n(d, 'count') > 1 ? `${counted(1, t(d, 'gearKind'))} for ${n(d, 'count')} of you` : `${counted(1, t(d, 'gearKind'))} each`,
@@ -87,10 +86,6 @@ export const openFloorWords = {
     end: (d) => ['End', `After ${s(n(d, 'stages'), 'stage')}, ${s(n(d, 'turns'), 'turn')} each in every one`],
     'calm-pass': () => ['Calm down', 'Passing is withdrawn: everyone keeps the object until I say “pass”'],
     calm: () => ['Calm down', 'Everyone walks, with the object at the foot of the implement or in both hands, until I say “go on”'],
-    cue: (d) => ['Look for', t(d, 'text')],
-    easier: (d) => ['Easier', t(d, 'text')],
-    harder: (d) => ['Harder', t(d, 'text')],
-    stop: (d) => ['Stop signal', t(d, 'text')],
   },
   findings: {
     ...crowdedFindings('open-floor'),

@@ -1,7 +1,7 @@
 import { doesNotFitWords } from '../doesNotFit.ts';
 import type { FormatWords } from '../formatWords.ts';
 import { n, s, t } from '../say.ts';
-import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
+import { roundIdeaWords, SHARED_CARD, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
 import { counted, duration, listed, many } from '../speak.ts';
 
 export const podsWords = {
@@ -47,10 +47,9 @@ export const podsWords = {
   roles: { leader: 'leads' },
   asRole: { leader: 'as the leader' },
   card: {
-    task: (d) => ['Task', t(d, 'text')],
+    ...SHARED_CARD,
     move: (d) => ['While the music plays', t(d, 'text')],
     object: (d) => ['In the middle', `${counted(1, t(d, 'gearKind'))} for each pod`],
-    start: (d) => ['Start', t(d, 'text')],
     list: () => ['Pace', 'Everyone does the list at their own pace; you need not be in step'],
     follow: () => ['Pace', 'All do what the leader does, in step'],
     music: () => ['Music', 'Nobody knows when it stops'],
@@ -61,10 +60,6 @@ export const podsWords = {
     'score-take': () => ['Score', 'Count the rounds in which you took it first'],
     'score-hold': () => ['Score', 'All who hold it have won the round'],
     'end-sets': (d) => ['End', n(d, 'count') === 1 ? 'After one set of rounds' : `After ${n(d, 'count')} sets of rounds`],
-    cue: (d) => ['Look for', t(d, 'text')],
-    easier: (d) => ['Easier', t(d, 'text')],
-    harder: (d) => ['Harder', t(d, 'text')],
-    stop: (d) => ['Stop signal', t(d, 'text')],
   },
   findings: {
     ...doesNotFitWords('pods', 'pod'),

@@ -1,6 +1,6 @@
 import type { FormatWords } from '../formatWords.ts';
 import { type Data, n, s, t } from '../say.ts';
-import { SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
+import { SHARED_CARD, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
 import { duration } from '../speak.ts';
 
 const tries = (d: Data) => `${n(d, 'made')} of ${n(d, 'tries')}`;
@@ -58,16 +58,11 @@ export const skillLaneWords = {
   },
   summary: (v, rounds, work, _, places) => `${s(places, 'lane')} · ${s(rounds, 'turn')} of ${duration(work)} · step ${v.step}`,
   card: {
-    task: (d) => ['Task', t(d, 'text')],
+    ...SHARED_CARD,
     countdown: (d) => ['Say before you send', t(d, 'text')],
-    cue: (d) => ['Look for', t(d, 'text')],
     forms: (d) => ['Feet and form, in order', (d.list as string[]).join(' → ')],
     partner: (d) => ['Partner', t(d, 'text')],
     seated: (d) => ['Seated', t(d, 'text')],
-    easier: (d) => ['Easier', t(d, 'text')],
-    harder: (d) => ['Harder', t(d, 'text')],
-    stop: (d) => ['Stop signal', t(d, 'text')],
-    waiting: (d) => ['While you wait', t(d, 'text')],
     'score-made': () => ['Score', 'Count your longest run of makes'],
     'score-counts': () => ['Score', 'Count how many fall and how many stay standing'],
     'end-turns': (d) => ['End', n(d, 'count') === 1 ? 'When everyone has had a turn' : `When everyone has had ${n(d, 'count')} turns`],

@@ -1,6 +1,6 @@
 import type { FormatWords } from '../formatWords.ts';
 import { type Data, n, percent, s, t } from '../say.ts';
-import { SPACING_WORDS, standInWords } from '../sharedWords.en.ts';
+import { SHARED_CARD, SPACING_WORDS, standInWords } from '../sharedWords.en.ts';
 import { counted, duration, many } from '../speak.ts';
 
 const list = (d: Data, key: string) => (d[key] as string[]).join(', ');
@@ -59,8 +59,7 @@ export const stationsWords = {
   summary: (v, rounds, work, move) =>
     `${s(rounds, 'round')} of ${duration(work)} · move ${duration(move)}${Number(v.laps) > 1 ? ` · ${v.laps} times through` : ''}`,
   card: {
-    task: (d) => ['Task', t(d, 'text')],
-    cue: (d) => ['Look for', t(d, 'text')],
+    ...SHARED_CARD,
     'gear-stays': (d) => ['Stays here', gearLine(d)],
     'gear-bring': (d) => ['Bring along', gearLine(d)],
     'gear-park': (d) => ['Park', gearLine(d)],
@@ -74,8 +73,6 @@ export const stationsWords = {
     'odd-trio': () => ['Odd one', 'Make a trio; the third has a double turn'],
     'odd-caller': () => ['Odd one', 'Calls the start and counts; change every minute'],
     'odd-free': () => ['Odd one', 'Free role: may join either pair'],
-    easier: (d) => ['Easier', t(d, 'text')],
-    harder: (d) => ['Harder', t(d, 'text')],
     shone: (d) => ['You shone here?', t(d, 'text')],
     'lap-work': (d) => ['Second time through', `${duration(n(d, 'seconds'))} of work`],
     'lap-travel': () => ['Second time through', 'Travel to the next station a new way'],
@@ -83,7 +80,6 @@ export const stationsWords = {
     'reset-group': () => ['Leaving', 'Reset it the way you found it'],
     'reset-teacher': () => ['Leaving', 'Leave all; the teacher resets it'],
     'reset-nobody': () => ['Leaving', 'Nothing to reset'],
-    stop: (d) => ['Stop signal', t(d, 'text')],
     game: (d) => ['A game of its own', t(d, 'text')],
     'game-end': () => ['End', 'At the switch, whatever the score'],
     'station-is-game': (d) => ['Play', `Station ${n(d, 'number')} is a game of its own: ${t(d, 'title')}. Its card says the rules`],
@@ -92,7 +88,6 @@ export const stationsWords = {
       `Work at ${n(d, 'count') === 1 ? 'the station' : `each of ${n(d, 'count')} stations`}. The card there says what to do`,
     ],
     start: () => ['Start', 'Go to the station with your pennant’s number. Begin on the whistle'],
-    waiting: (d) => ['While you wait', t(d, 'text')],
     'counts-points': () => ['Score', 'Points where you play each other; your own best at the other stations'],
     'counts-own': () => ['Score', 'Count your own and beat it next time'],
     'counts-none': () => ['Score', 'No score: everything is practice'],

@@ -1,7 +1,7 @@
 import { crowdedFindings, crowdedFixes } from '../classField.ts';
 import type { FormatWords } from '../formatWords.ts';
 import { n, s, t } from '../say.ts';
-import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
+import { roundIdeaWords, SHARED_CARD, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
 import { duration, many } from '../speak.ts';
 
 /** "2 feeders", or nothing. */
@@ -43,7 +43,7 @@ export const targetClashWords = {
   summary: (v, rounds, work, _, places) =>
     `${s(places, 'side')} · ${s(rounds, 'round')} of ${duration(work)}${Number(v.to) ? ` · to ${v.to}` : ''}`,
   card: {
-    task: (d) => ['Task', t(d, 'text')],
+    ...SHARED_CARD,
     object: (d) => ['Played with', `${many(t(d, 'gearKind'))}; aimed at ${many(t(d, 'target'))}`],
     'mode-drive': (d) => [
       'Score',
@@ -57,10 +57,6 @@ export const targetClashWords = {
       `${n(d, 'count')} in the neutral strip roll small objects back to their own side; they touch nothing large; new ones at every goal`,
     ],
     guards: (d) => ['Guards', `${n(d, 'count')} stop throws at another side’s row, seated or standing; new ones at every reset`],
-    cue: (d) => ['Look for', t(d, 'text')],
-    easier: (d) => ['Easier', t(d, 'text')],
-    harder: (d) => ['Harder', t(d, 'text')],
-    stop: (d) => ['Stop signal', t(d, 'text')],
     'start-lines': () => ['Start', 'Everyone behind their own line. Send on the whistle'],
     cross: () => ['Not allowed', 'Crossing a line, or sending from inside it'],
     'cross-then': () => ['Then', 'Sit in the side box; you may send back what rolls there'],

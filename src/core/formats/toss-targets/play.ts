@@ -1,12 +1,11 @@
 import { z } from 'zod';
 import { added, entered, leaders, zeros } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
+import { checkSides, offRoster, onRoster, rosterOf, type SideRoster, sideOf, sideToJoin } from '../sideRoster.ts';
 import { TossPlaySetup } from './setup.ts';
 
 /** `owned`: the objects that are a side's, in the order in which it first used them; `lying`: the zone of each that lies in one, null outside all. */
-export interface TossState {
-  here: Record<string, string[]>;
-  order: Record<string, string[]>;
+export interface TossState extends SideRoster {
   owned: Record<string, string[]>;
   lying: Record<string, number | null>;
   round: number;
@@ -18,12 +17,7 @@ export type TossEvent = { type: 'rest'; object: string; side: string; zone: numb
 
 function parse(raw: unknown): TossPlaySetup {
   const setup = parsePlaySetup(TossPlaySetup, raw);
-  const ids = setup.sides.map((s) => s.id);
-  if (new Set(ids).size !== ids.length) throw new RangeError(`invalid setup sides: repeated id in ${JSON.stringify(ids)}`);
-  const players = setup.sides.flatMap((s) => s.members);
-  const twice = players.find((id, i) => players.indexOf(id) !== i);
-  if (twice !== undefined) throw new RangeError(`invalid setup sides: ${JSON.stringify(twice)} is there twice`);
-  if (!setup.lone && !players.length) throw new RangeError('invalid setup sides: nobody plays');
+  checkSides(setup.sides, setup.lone);
   for (const [side, player] of Object.entries(setup.striker ?? {}))
     if (!setup.sides.some((s) => s.id === side && s.members.includes(player)))
       throw new RangeError(`invalid setup striker of ${side}: ${JSON.stringify(player)}`);
@@ -59,19 +53,10 @@ function step(setup: TossPlaySetup, state: TossState, event: TossEvent): TossSta
   };
 }
 
-const sideOf = (lists: Record<string, string[]>, player: string) => Object.keys(lists).find((id) => lists[id].includes(player));
-
-function seated(state: TossState, player: string, to: string): TossState {
-  const before = sideOf(state.order, player);
-  const order =
-    before === undefined || before === to ? state.order : { ...state.order, [before]: state.order[before].filter((id) => id !== player) };
-  return {
-    ...state,
-    here: { ...state.here, [to]: [...state.here[to], player] },
-    order: order[to].includes(player) ? order : { ...order, [to]: [...order[to], player] },
-    turns: entered(state.turns, player),
-  };
-}
+const seated = (state: TossState, player: string, to: string): TossState => ({
+  ...onRoster(state, player, to),
+  turns: entered(state.turns, player),
+});
 
 /** The rules of objects on targets: what counts is where they lie when the round ends. */
 export const tossRules: PlayRules<TossPlaySetup, TossState, TossEvent> = {
@@ -79,14 +64,12 @@ export const tossRules: PlayRules<TossPlaySetup, TossState, TossEvent> = {
   parse,
   players: ({ sides }) => sides.flatMap((s) => s.members),
   indices: ({ sides }) => sides.length,
-  start: ({ sides }) => {
-    const here = Object.fromEntries(sides.map((s) => [s.id, s.members]));
-    return {
-      ...{ here, order: here, owned: Object.fromEntries(sides.map((s) => [s.id, []])), lying: {}, round: 0 },
-      scores: zeros(sides.map((s) => s.id)),
-      turns: zeros(sides.flatMap((s) => s.members)),
-    };
-  },
+  start: ({ sides }) => ({
+    ...rosterOf(sides),
+    ...{ owned: Object.fromEntries(sides.map((s) => [s.id, []])), lying: {}, round: 0 },
+    scores: zeros(sides.map((s) => s.id)),
+    turns: zeros(sides.flatMap((s) => s.members)),
+  }),
   events: {
     rest: z.object({
       type: z.literal('rest'),
@@ -108,15 +91,9 @@ export const tossRules: PlayRules<TossPlaySetup, TossState, TossEvent> = {
     ),
     '@round': [round],
   }),
-  vacate: (_, state, player) => ({
-    ...state,
-    here: Object.fromEntries(Object.entries(state.here).map(([id, side]) => [id, side.filter((p) => p !== player)])),
-  }),
-  join(setup, state, player, index) {
-    const sizes = setup.sides.map(({ id }) => state.here[id].length);
-    return seated(state, player, setup.sides[index ?? sizes.indexOf(Math.min(...sizes))].id);
-  },
-  back: (setup, state, player) => seated(state, player, sideOf(state.order, player) ?? setup.sides[0].id),
+  vacate: (_, state, player) => offRoster(state, player),
+  join: ({ sides }, state, player, index) => seated(state, player, sideToJoin(sides, state, index)),
+  back: ({ sides }, state, player) => seated(state, player, sideOf(state.order, player) ?? sides[0].id),
   finished: ({ to }, { scores }) => to !== undefined && Object.values(scores).some((score) => score >= to),
   view: (setup, state) => ({
     scores: state.scores,

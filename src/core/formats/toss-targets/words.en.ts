@@ -1,7 +1,7 @@
 import { doesNotFitWords } from '../doesNotFit.ts';
 import type { FormatWords } from '../formatWords.ts';
 import { n, s, t } from '../say.ts';
-import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
+import { roundIdeaWords, SHARED_CARD, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
 import { duration, many } from '../speak.ts';
 
 /** "5, 3, and 1 from the middle out". */
@@ -49,8 +49,7 @@ export const tossTargetsWords = {
     `${s(places, 'lane')} · ${s(rounds, 'round')} of ${duration(work)}${Number(v.to) ? ` · to ${v.to}` : ''}`,
   roles: { striker: 'strikes' },
   card: {
-    task: (d) => ['Task', t(d, 'text')],
-    start: (d) => ['Start', t(d, 'text')],
+    ...SHARED_CARD,
     objects: (d) => ['With', s(n(d, 'count'), t(d, 'gearKind'))],
     zones: (d) => ['Zones', zoneWords(d.list)],
     'turns-one': () => ['Turns', 'One throws, then goes to the end of the line'],
@@ -63,12 +62,7 @@ export const tossTargetsWords = {
     striker: () => ['Striker', 'Throws last and may knock another lane’s objects away. A new one every round'],
     waiting: (d) => ['Waiting', t(d, 'text')],
     final: (d) => ['Score', `What lies still at the end of the round counts: ${zoneWords(d.list)}`],
-    cue: (d) => ['Look for', t(d, 'text')],
-    easier: (d) => ['Easier', t(d, 'text')],
-    harder: (d) => ['Harder', t(d, 'text')],
-    stop: (d) => ['Stop signal', t(d, 'text')],
     'end-score': (d) => ['End', `The round in which a side has ${n(d, 'count')}, or the whistle`],
-    'end-rounds': (d) => ['End', n(d, 'count') === 1 ? 'After one round' : `After ${n(d, 'count')} rounds`],
   },
   findings: {
     ...doesNotFitWords('toss', 'lane'),

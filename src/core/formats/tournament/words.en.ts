@@ -1,7 +1,7 @@
 import { doesNotFitWords } from '../doesNotFit.ts';
 import type { FormatWords } from '../formatWords.ts';
 import { n, s, t } from '../say.ts';
-import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
+import { roundIdeaWords, SHARED_CARD, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
 import { counted, duration, many } from '../speak.ts';
 
 const score = (value: unknown): string => (Array.isArray(value) ? value.join(' : ') : '');
@@ -47,14 +47,8 @@ export const tournamentWords = {
   roles: { referee: 'referees', resting: 'rests', next: 'stands by' },
   asRole: { referee: 'as a referee' },
   card: {
-    task: (d) => ['Task', t(d, 'text')],
-    object: (d) => ['With', many(t(d, 'gearKind'))],
-    start: (d) => ['Start', t(d, 'text')],
+    ...SHARED_CARD,
     point: (d) => ['A point', t(d, 'text')],
-    cue: (d) => ['Look for', t(d, 'text')],
-    easier: (d) => ['Easier', t(d, 'text')],
-    harder: (d) => ['Harder', t(d, 'text')],
-    stop: (d) => ['Stop signal', t(d, 'text')],
     'meet-all': (d) => ['Matches', `${counted(n(d, 'count'), 'team')}: everyone meets everyone once`],
     'meet-pools': (d) => ['Matches', `${counted(n(d, 'count'), 'pool')}: the teams of a pool meet once`],
     'meet-cross': (d) => ['Matches', `${counted(n(d, 'count'), 'pool')}, then first meets first, second meets second`],

@@ -1,7 +1,7 @@
 import { doesNotFitWords } from '../doesNotFit.ts';
 import type { FormatWords } from '../formatWords.ts';
 import { n, percent, s, t } from '../say.ts';
-import { roundIdeaWords, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
+import { roundIdeaWords, SHARED_CARD, SHARED_SEGMENTS, SHARED_SETTINGS } from '../sharedWords.en.ts';
 import { counted, duration, many } from '../speak.ts';
 
 export const winnersRingWords = {
@@ -29,21 +29,15 @@ export const winnersRingWords = {
     `${counted(places, 'bay')}${Number(v.target) ? ` · to ${v.target}` : ''} · ${rounds > 1 ? `${s(rounds, 'round')} of ` : ''}${duration(work)}`,
   roles: { waiting: 'waits' },
   card: {
-    task: (d) => ['Task', t(d, 'text')],
-    object: (d) => ['With', many(t(d, 'gearKind'))],
+    ...SHARED_CARD,
     to: (d) => ['A game', `Won with ${s(n(d, 'count'), 'point')}`],
     next: (d) => ['You win', `Walk to bay ${n(d, 'bay')} and join its line. You lose: stay`],
-    start: (d) => ['Start', t(d, 'text')],
     walk: () => ['After a game', 'The winners walk one bay on and join its line. The losers stay and meet the first in line, at 0 to 0'],
     'alone-starts': () => ['Alone', 'A lone team may begin as soon as the next one is on the way. The last point waits for them'],
     'alone-waits': () => ['Alone', 'A lone team waits until the next one is there'],
     waiting: (d) => ['In line', t(d, 'text')],
     won: (d) => ['Score', `${t(d, 'point')}. First to ${n(d, 'count')} wins the game; count the games you win`],
     'end-clock': () => ['End', 'At the whistle; a game that is not over counts for nobody'],
-    cue: (d) => ['Look for', t(d, 'text')],
-    easier: (d) => ['Easier', t(d, 'text')],
-    harder: (d) => ['Harder', t(d, 'text')],
-    stop: (d) => ['Stop signal', t(d, 'text')],
   },
   findings: {
     ...doesNotFitWords('ring', 'bay', ' with its line'),
