@@ -22,6 +22,7 @@ import { nineMills } from './nineMills.ts';
 import { orchardCarry } from './orchardCarry.ts';
 import { orchardCrowns } from './orchardCrowns.ts';
 import { orchardRows } from './orchardRows.ts';
+import { lampWindows, overTheWall, ringTheBell, twoBridges, waterCarriers } from './relayGames.ts';
 import { ripeFruit } from './ripeFruit.ts';
 import { tollBridge } from './tollBridge.ts';
 import { weatherCourse } from './weatherCourse.ts';
@@ -60,4 +61,9 @@ export const GAMES: readonly Game[] = [
   windfalls,
   millCarts,
   bellKeeper,
+  waterCarriers,
+  twoBridges,
+  ringTheBell,
+  overTheWall,
+  lampWindows,
 ];

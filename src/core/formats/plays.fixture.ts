@@ -176,6 +176,21 @@ export const CASES: readonly Case[] = [
       },
     }),
   ),
+  ...(['race', 'until-made', 'crossing', 'passing', 'bay-shift'] as const).map(
+    (mode): Case => ({
+      name: `a relay, ${mode}`,
+      format: 'relay',
+      setup: {
+        lines: [
+          ['a', 'b', 'c'],
+          ['w', 'x'],
+        ],
+        ...{ goingAtOnce: 1, turnSeconds: 8, handoverSeconds: 2, mode, rounds: 300 },
+      },
+      players: ['a', 'b', 'c', 'w', 'x'],
+      own: (random) => (random.below(8) ? { type: 'back', line: random.below(2), made: random.below(3) > 0 } : { type: 'rotate' }),
+    }),
+  ),
   chase('frozen', {}),
   chase('jail and escort', { caught: 'jail', release: 'escort' }),
   chase('converted', { caught: 'converts', release: 'none' }),

@@ -7,6 +7,7 @@ import type { Format } from './format.ts';
 import { ladder } from './ladder/index.ts';
 import { openFloor } from './open-floor/index.ts';
 import { pods } from './pods/index.ts';
+import { relay } from './relay/index.ts';
 import { skillLane } from './skill-lane/index.ts';
 import { stations } from './stations/index.ts';
 import { targetClash } from './target-clash/index.ts';
@@ -24,6 +25,7 @@ export const FORMATS: Record<FormatId, Format> = {
   ladder,
   'open-floor': openFloor,
   pods,
+  relay,
   'skill-lane': skillLane,
   'target-clash': targetClash,
   'toss-targets': tossTargets,

@@ -6,6 +6,7 @@ import { CourseGame } from '../formats/course/setup.ts';
 import { LadderGame } from '../formats/ladder/setup.ts';
 import { OpenFloorGame } from '../formats/open-floor/setup.ts';
 import { PodsGame } from '../formats/pods/setup.ts';
+import { RelayGame } from '../formats/relay/setup.ts';
 import { SkillLaneGame } from '../formats/skill-lane/setup.ts';
 import { StationsGame } from '../formats/stations/setup.ts';
 import { TargetClashGame } from '../formats/target-clash/setup.ts';
@@ -83,6 +84,7 @@ export const Game = z.discriminatedUnion('format', [
   z.object({ ...shared, format: z.literal('course'), setup: CourseGame }),
   z.object({ ...shared, format: z.literal('ladder'), setup: LadderGame }),
   z.object({ ...shared, format: z.literal('pods'), setup: PodsGame }),
+  z.object({ ...shared, format: z.literal('relay'), setup: RelayGame }),
   z.object({ ...shared, format: z.literal('skill-lane'), setup: SkillLaneGame }),
   z.object({ ...shared, format: z.literal('target-clash'), setup: TargetClashGame }),
   z.object({ ...shared, format: z.literal('toss-targets'), setup: TossTargetsGame }),

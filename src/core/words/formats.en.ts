@@ -6,6 +6,7 @@ import type { FormatWords } from '../formats/formatWords.ts';
 import { ladderWords } from '../formats/ladder/words.en.ts';
 import { openFloorWords } from '../formats/open-floor/words.en.ts';
 import { podsWords } from '../formats/pods/words.en.ts';
+import { relayWords } from '../formats/relay/words.en.ts';
 import { skillLaneWords } from '../formats/skill-lane/words.en.ts';
 import { stationsWords } from '../formats/stations/words.en.ts';
 import { targetClashWords } from '../formats/target-clash/words.en.ts';
@@ -24,6 +25,7 @@ export const FORMAT_WORDS: Record<FormatId, FormatWords> = {
   ladder: ladderWords,
   'open-floor': openFloorWords,
   pods: podsWords,
+  relay: relayWords,
   'skill-lane': skillLaneWords,
   'target-clash': targetClashWords,
   'toss-targets': tossTargetsWords,

@@ -93,6 +93,10 @@ export const FIELD_LABELS: Readonly<Record<string, string>> = {
   gates: 'Gates',
   home: 'What marks a home',
   hoop: 'What a defender stands in',
+  line: 'A line is called',
+  leg: 'On the way',
+  handOver: 'Hand-over',
+  actionSeconds: 'Seconds at the far end',
 };
 
 const labelOf = (key: string | number): string => (typeof key === 'number' ? String(key + 1) : (FIELD_LABELS[key] ?? key));

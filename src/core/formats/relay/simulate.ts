@@ -1,0 +1,79 @@
+import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } from '../../play/forecast.ts';
+import type { PlayEvent } from '../../play/playRules.ts';
+import { seededRng } from '../../rng.ts';
+import { owedTurns, type RelayEvent, relayRules } from './play.ts';
+import type { RelayPlaySetup } from './setup.ts';
+
+/** Chance that a try is made if the setup does not say. Side Court default, for try-outs. */
+const MADE = 0.6;
+
+/** One play: turns around the mean, lines on their own; in a crossing all heads go at once. */
+export function simulateRelay(setup: RelayPlaySetup, { seconds, seed }: { seconds: number; seed: number }): PlayEvent[] {
+  const random = seededRng(seed);
+  const { lines, mode, turnSeconds, handoverSeconds, goingAtOnce } = setup;
+  const isTry = mode === 'until-made' || mode === 'bay-shift';
+  const aTurn = () => (turnSeconds * (0.85 + 0.3 * random.float()) + handoverSeconds) / goingAtOnce;
+  const next = lines.map(() => aTurn());
+  const shift = mode === 'bay-shift' && setup.rounds ? (setup.playSeconds ?? seconds) / setup.rounds : Number.POSITIVE_INFINITY;
+  let rotate = shift;
+  let state = relayRules.start(setup);
+  const events: PlayEvent[] = [];
+  const take = (at: number, event: RelayEvent) => {
+    const after = relayRules.step(setup, state, { ...event, at }, () => true);
+    if (after === 'not-allowed') return;
+    state = after;
+    events.push({ at, ...event });
+  };
+  while (!relayRules.finished(setup, state)) {
+    const at = Math.min(rotate, ...next);
+    if (!(at <= seconds + 1e-9)) break;
+    if (at === rotate) {
+      take(at, { type: 'rotate' });
+      rotate += shift;
+      continue;
+    }
+    const line = next.indexOf(at);
+    if (mode === 'crossing') {
+      // All heads go with the same signal, so that nobody runs into an empty corner.
+      const heads = state.lines.map((l) => l.length > 0);
+      heads.forEach((isThere, i) => {
+        if (isThere && !relayRules.finished(setup, state)) take(at, { type: 'back', line: i });
+      });
+      next.fill(at + aTurn());
+      continue;
+    }
+    take(at, { type: 'back', line, ...(isTry ? { made: random.float() < (setup.madeShare ?? MADE) } : {}) });
+    next[line] = at + aTurn();
+  }
+  return events;
+}
+
+/** Seconds that a line plays: all of them, or until it has gone as often as it owes. */
+function played(setup: RelayPlaySetup, seconds: number): number {
+  if (setup.playSeconds === undefined) return seconds;
+  const owed = owedTurns(setup) * ((setup.turnSeconds + setup.handoverSeconds) / setup.goingAtOnce);
+  return Math.min(seconds, setup.playSeconds, owed);
+}
+
+/** In closed form: of a line, so many of its members are going, for the turn without the hand-over. */
+export function relayForecast(setup: RelayPlaySetup, options: ForecastOptions): Forecast {
+  checkForecastOptions(options);
+  const { seconds } = options;
+  const { turnSeconds, handoverSeconds, goingAtOnce } = setup;
+  const turn = turnSeconds + handoverSeconds;
+  const length = played(setup, seconds);
+  return summarise(
+    seconds,
+    setup.lines.flatMap((line) =>
+      line.map((id) => {
+        const going = Math.min(1, goingAtOnce / line.length);
+        return {
+          id,
+          active: (length * going * turnSeconds) / turn,
+          turns: Math.floor((length * going) / turn + 1e-9),
+          wait: Math.max(0, Math.ceil(line.length / goingAtOnce) - 1) * turn + handoverSeconds,
+        };
+      }),
+    ),
+  );
+}
