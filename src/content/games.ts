@@ -10,6 +10,7 @@ import { bridgeKeepers } from './bridgeKeepers.ts';
 import { bridgeMeeting } from './bridgeMeeting.ts';
 import { bridgeRollers } from './bridgeRollers.ts';
 import { bridgeRun } from './bridgeRun.ts';
+import { millAndMessenger, windAroundHouses } from './intervalGames.ts';
 import { lanternRing } from './lanternRing.ts';
 import { lanternRoll } from './lanternRoll.ts';
 import { millCarts } from './millCarts.ts';
@@ -22,6 +23,8 @@ import { nineMills } from './nineMills.ts';
 import { orchardCarry } from './orchardCarry.ts';
 import { orchardCrowns } from './orchardCrowns.ts';
 import { orchardRows } from './orchardRows.ts';
+import { evenWheel, nightWatch } from './paceGames.ts';
+import { aroundTheOrchard, twoMillWheels, weatherRoad } from './perimeterGames.ts';
 import { lampWindows, overTheWall, ringTheBell, twoBridges, waterCarriers } from './relayGames.ts';
 import { ripeFruit } from './ripeFruit.ts';
 import { tollBridge } from './tollBridge.ts';
@@ -66,4 +69,11 @@ export const GAMES: readonly Game[] = [
   ringTheBell,
   overTheWall,
   lampWindows,
+  aroundTheOrchard,
+  twoMillWheels,
+  weatherRoad,
+  millAndMessenger,
+  windAroundHouses,
+  nightWatch,
+  evenWheel,
 ];

@@ -3,7 +3,7 @@ import type { Point } from '../geometry/point.ts';
 import { freeGrid, GRID_M } from './freeGrid.ts';
 
 /** Metres that are cut off each corner, so that nobody turns on the spot. */
-const CORNER_M = 0.8;
+export const CORNER_M = 0.8;
 
 /** Counts of blocked grid points before each, so that a stretch is looked up in one step. */
 const counted = (blocked: (i: number) => boolean, length: number): Int32Array => {

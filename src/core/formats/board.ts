@@ -37,6 +37,8 @@ export interface BoardRow {
   group?: number;
   player?: string;
   side?: string;
+  /** What is counted of the whole class, worded by the format. */
+  label?: string;
   /** A place's id: the web shows its title. */
   place?: string;
   value: number;
@@ -128,6 +130,8 @@ export interface BoardWatch {
   value: number;
   from?: number;
   best?: number;
+  /** What is said in place of the shortest time, worded by the format. */
+  note?: BoardRow['note'];
   action: BoardAction;
 }
 /** A stage of a game: over, on, or to come. */
@@ -166,7 +170,7 @@ export type BoardPart =
       table: BoardStanding[];
     }
   /** `at`: second of the play now. */
-  | { part: 'watch'; code: string; at: number; rows: BoardWatch[] }
+  | { part: 'watch'; code: string; at: number; rows: BoardWatch[]; actions?: BoardAction[] }
   /** `columns`: ids of the places that the cells are about. */
   | { part: 'table'; code: string; columns: string[]; rows: BoardTableRow[] }
   | { part: 'roster'; code: string; sections: BoardSection[]; actions: BoardAction[] };

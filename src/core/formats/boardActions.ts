@@ -13,7 +13,7 @@ export function actionsOf(part: BoardPart): BoardAction[] {
       ...part.now.map((match) => match.action),
       ...part.table.flatMap((row) => row.cells.flatMap((cell) => (cell ? [cell.action] : []))),
     ];
-  if (part.part === 'watch') return part.rows.map((row) => row.action);
+  if (part.part === 'watch') return [...(part.actions ?? []), ...part.rows.map((row) => row.action)];
   if (part.part === 'table') return [];
   if (part.part === 'tally') return [...part.rows.flatMap((row) => row.actions), ...(part.actions ?? [])];
   const own = part.sections.flatMap((s) => s.students.flatMap(({ action, more }) => (action ? [action, ...more] : more)));
@@ -72,7 +72,11 @@ export function withActions(part: BoardPart, change: (action: BoardAction) => Bo
     case 'tally':
       return { ...part, rows: part.rows.map(row), ...(part.actions && { actions: part.actions.map(change) }) };
     case 'watch':
-      return { ...part, rows: part.rows.map((each) => ({ ...each, action: change(each.action) })) };
+      return {
+        ...part,
+        rows: part.rows.map((each) => ({ ...each, action: change(each.action) })),
+        ...(part.actions && { actions: part.actions.map(change) }),
+      };
     case 'table':
       return part;
     case 'roster': {

@@ -3,6 +3,7 @@ import { type RectPlace, rectPlaces } from '../arrange/rectPlaces.ts';
 import { straightAroundPinned } from '../arrange/straighten.ts';
 import { stockOf } from '../gear/cover.ts';
 import type { GearNeed } from '../gear/need.ts';
+import type { Area } from '../geometry/area.ts';
 import type { Placement, UnitSize } from '../geometry/packRows.ts';
 import { memoize } from '../memoize.ts';
 import { type LaidPiece, piecesOf } from '../model/laidPiece.ts';
@@ -11,17 +12,27 @@ import type { BlockDraft, PlanContext, PlanInput } from './format.ts';
 
 const LAYOUTS = { close: memoize(unitsInBlock), wide: memoize(unitsInRows) };
 
-/** Courts of one size in straight rows, close together or spread out; `order` puts their spots in another order. */
+/** Courts of one size in straight rows, close together or spread out; `order` puts their spots in another order; `within`: on this part of the floor. */
 export function courtPlaces(
   context: PlanInput & { values: { spacing: 'close' | 'wide' } },
   unit: UnitSize,
   list: readonly { id: string; title: string }[],
   order: (spots: readonly Placement[]) => Placement[] = (spots) => [...spots],
+  within?: Area,
 ): { places: RectPlace[]; unplaced: BlockDraft<unknown>['unplaced'] } {
   const { room, wallClearanceM, placed, taken, values, roundM } = context;
-  const spots = order(LAYOUTS[values.spacing](roomArea(room, wallClearanceM, taken), unit, list.length));
+  const spots = order(LAYOUTS[values.spacing](within ?? roomArea(room, wallClearanceM, taken), unit, list.length));
   const { places, unplaced } = rectPlaces(list, unit, spots, placed);
-  return { places: straightAroundPinned(roomArea(room, 0, taken), places, wallClearanceM, unit.gap, roundM), unplaced };
+  return {
+    places: straightAroundPinned(
+      within ? { ...within, wallClearance: 0 } : roomArea(room, 0, taken),
+      places,
+      wallClearanceM,
+      unit.gap,
+      roundM,
+    ),
+    unplaced,
+  };
 }
 
 /** The tape of a court for two sides: its outline and the line in the middle. */

@@ -13,7 +13,7 @@ describe('measures', () => {
     ['load', 60, '60 kg', '132 lb'],
     ['thickness', 35, '35 mm', '1.38 in'],
     ['width', 0.12, '120 mm', '4.72 in'],
-    ['pace', 3, '3 s', '0.91 s'],
+    ['perLength', 3, '3 s', '0.91 s'],
   ] as [Quantity, number, string, string][])('are said in the school’s units: %s of %d', (quantity, value, inMeters, inFeet) => {
     expect(measureWords(quantity, value, 'm')).toBe(inMeters);
     expect(measureWords(quantity, value, 'ft')).toBe(inFeet);
@@ -28,7 +28,7 @@ describe('measures', () => {
       ['mass', 1500],
       ['load', 80],
       ['thickness', 45],
-      ['pace', 4],
+      ['perLength', 4],
     ];
     for (const [quantity, value] of said)
       for (const units of ['m', 'ft'] as const) {
@@ -45,7 +45,7 @@ describe('measures', () => {
     expect(readMeasure('mass', '1,5 KG', 'ft')).toBe(1500);
     expect(readMeasure('thickness', '3 cm', 'ft')).toBe(30);
     expect(readMeasure('area', '43 sq ft', 'm')).toBeCloseTo(3.99483, 4);
-    expect(readMeasure('pace', '1 s', 'ft')).toBeCloseTo(3.28084, 4);
+    expect(readMeasure('perLength', '1 s', 'ft')).toBeCloseTo(3.28084, 4);
   });
 
   it.each(['', 'heavy', '120 m', '12 g 3', '-4', '1..2'])('cannot be read from “%s”', (text) => {

@@ -1,7 +1,7 @@
 import { lengthsIn, metresWords, type Units } from './lengths.ts';
 
 /** What is measured besides lengths; values are kept in the first unit of each: m², m/s, m/s², g, kg, mm (of a width: m), s for each metre. */
-export type Quantity = 'area' | 'speed' | 'acceleration' | 'mass' | 'load' | 'thickness' | 'width' | 'pace';
+export type Quantity = 'area' | 'speed' | 'acceleration' | 'mass' | 'load' | 'thickness' | 'width' | 'perLength';
 
 interface Unit {
   /** As it stands after the number. */
@@ -57,7 +57,7 @@ const UNITS: Record<Quantity, Record<Units, readonly Unit[]>> = {
     m: [{ sign: 'mm', size: 0.001, places: 1 }],
     ft: [{ sign: 'in', typed: ['inch', 'inches', '"'], size: 0.0254, places: 2 }],
   },
-  pace: {
+  perLength: {
     m: [{ sign: 's', size: 1, places: 2 }],
     ft: [{ sign: 's', size: 1 / 0.3048, places: 2 }],
   },

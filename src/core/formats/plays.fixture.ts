@@ -191,6 +191,45 @@ export const CASES: readonly Case[] = [
       own: (random) => (random.below(8) ? { type: 'back', line: random.below(2), made: random.below(3) > 0 } : { type: 'rotate' }),
     }),
   ),
+  ...(['hoops', 'rings'] as const).map(
+    (mode): Case => ({
+      name: `a perimeter, ${mode}`,
+      format: 'perimeter',
+      setup: { mode, players: ['a', 'b', 'c', 'd', 'e'] },
+      players: ['a', 'b', 'c', 'd', 'e'],
+      own: (random, some) => (random.below(2) ? { type: 'swap' } : { type: 'stop', ...(random.below(2) ? { late: [some()] } : {}) }),
+    }),
+  ),
+  {
+    name: 'interval pairs',
+    format: 'interval-pairs',
+    setup: {
+      pairs: [
+        ['a', 'b'],
+        ['c', 'd', 'e'],
+      ],
+      ...{ exercises: Array.from({ length: 150 }, (_, i) => `e${i}`), boutSeconds: 30, moveSeconds: 10 },
+    },
+    players: ['a', 'b', 'c', 'd', 'e'],
+    own: (random, some) => (random.below(2) ? { type: 'switch' } : { type: 'reps', player: some(), count: random.below(9) }),
+  },
+  {
+    name: 'pace',
+    format: 'pace',
+    setup: {
+      players: ['a', 'b', 'c'],
+      lapMetres: 40,
+      trials: Array.from({ length: 150 }, () => ({ laps: 2, targetSeconds: 30 })),
+    },
+    players: ['a', 'b', 'c'],
+    own(random, some) {
+      const what = random.below(3);
+      if (what === 0) return { type: 'go', trial: random.below(150) };
+      return what === 1
+        ? { type: 'in', player: some() }
+        : { type: 'finish', player: some(), trial: random.below(150), seconds: 20 + random.below(20) };
+    },
+  },
   chase('frozen', {}),
   chase('jail and escort', { caught: 'jail', release: 'escort' }),
   chase('converted', { caught: 'converts', release: 'none' }),

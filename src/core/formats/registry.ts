@@ -4,8 +4,11 @@ import { callUp } from './call-up/index.ts';
 import { chase } from './chase/index.ts';
 import { course } from './course/index.ts';
 import type { Format } from './format.ts';
+import { intervalPairs } from './interval-pairs/index.ts';
 import { ladder } from './ladder/index.ts';
 import { openFloor } from './open-floor/index.ts';
+import { pace } from './pace/index.ts';
+import { perimeter } from './perimeter/index.ts';
 import { pods } from './pods/index.ts';
 import { relay } from './relay/index.ts';
 import { skillLane } from './skill-lane/index.ts';
@@ -31,6 +34,9 @@ export const FORMATS: Record<FormatId, Format> = {
   'toss-targets': tossTargets,
   tournament,
   'winners-ring': winnersRing,
+  perimeter,
+  'interval-pairs': intervalPairs,
+  pace,
 };
 
 /** The format of that name. RangeError for a name that is not built. */

@@ -1,7 +1,7 @@
 import type { Point } from '../geometry/point.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
-import { boxOf, meetingPoint } from '../model/shape.ts';
+import { boxOf, lengthOf, meetingPoint, type PathShape, pointAlong } from '../model/shape.ts';
 import type { PlayFold } from '../play/foldPlay.ts';
 import { everyoneIn, type PlayEvent, wherePlaced } from '../play/playRules.ts';
 import type { Measured } from '../simulate/measurePlay.ts';
@@ -30,10 +30,15 @@ const WALK_S = 2;
 /** Metres between two who stand at one spot. */
 const BESIDE_M = 0.7;
 
-/** The middle and the size of a place or a thing. */
-function spotAt(floor: PlayFloor, id: string): { at: Point; width: number; depth: number } | undefined {
+/** The middle and the size of a place or a thing; of a path its line too. */
+function spotAt(floor: PlayFloor, id: string): { at: Point; width: number; depth: number; path?: PathShape } | undefined {
   const piece = floor.pieces.find((p) => p.id === id);
-  if (piece) return { at: meetingPoint(piece.shape), ...sizeOf(boxOf(piece.shape)) };
+  if (piece)
+    return {
+      at: meetingPoint(piece.shape),
+      ...sizeOf(boxOf(piece.shape)),
+      ...(piece.shape.shape === 'path' ? { path: piece.shape } : {}),
+    };
   const thing = floor.things.find((t) => t.id === id);
   return (
     thing && { at: { x: thing.x, y: thing.y }, width: Math.max(thing.widthM, thing.lengthM), depth: Math.min(thing.widthM, thing.lengthM) }
@@ -52,6 +57,12 @@ function stand(spot: { at: Point; width: number; depth: number }, nth: number, c
     x: spot.at.x + ((nth % columns) - (columns - 1) / 2) * dx,
     y: spot.at.y + (Math.floor(nth / columns) - (rows - 1) / 2) * dy,
   };
+}
+
+/** Where the nth of so many is on a path: all along it, evenly. */
+function along(path: PathShape, nth: number, count: number): Point {
+  const { x, y } = pointAlong(path, (nth * lengthOf(path)) / count);
+  return { x, y };
 }
 
 /** Frames from place to place: after each event everyone walks to where the play's view says they are. `spotOf`: the place or thing where a student at a place of the view stands. */
@@ -74,7 +85,7 @@ export function framesByPlaces(
       const spot = spotAt(floor, key);
       if (!spot) continue;
       ids.forEach((id, i) => {
-        const to = stand(spot, i, ids.length);
+        const to = spot.path ? along(spot.path, i, ids.length) : stand(spot, i, ids.length);
         frames[id] ??= [];
         const before = frames[id].at(-1);
         if (before && Math.hypot(before.x - to.x, before.y - to.y) < 0.01) return;

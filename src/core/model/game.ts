@@ -3,8 +3,11 @@ import { AdvanceCourtGame } from '../formats/advance-court/setup.ts';
 import { CallUpGame } from '../formats/call-up/setup.ts';
 import { ChaseGame } from '../formats/chase/setup.ts';
 import { CourseGame } from '../formats/course/setup.ts';
+import { IntervalPairsGame } from '../formats/interval-pairs/setup.ts';
 import { LadderGame } from '../formats/ladder/setup.ts';
 import { OpenFloorGame } from '../formats/open-floor/setup.ts';
+import { PaceGame } from '../formats/pace/setup.ts';
+import { PerimeterGame } from '../formats/perimeter/setup.ts';
 import { PodsGame } from '../formats/pods/setup.ts';
 import { RelayGame } from '../formats/relay/setup.ts';
 import { SkillLaneGame } from '../formats/skill-lane/setup.ts';
@@ -91,6 +94,9 @@ export const Game = z.discriminatedUnion('format', [
   z.object({ ...shared, format: z.literal('tournament'), setup: TournamentGame }),
   z.object({ ...shared, format: z.literal('open-floor'), setup: OpenFloorGame }),
   z.object({ ...shared, format: z.literal('winners-ring'), setup: WinnersRingGame }),
+  z.object({ ...shared, format: z.literal('perimeter'), setup: PerimeterGame }),
+  z.object({ ...shared, format: z.literal('interval-pairs'), setup: IntervalPairsGame }),
+  z.object({ ...shared, format: z.literal('pace'), setup: PaceGame }),
 ]);
 export type Game = z.infer<typeof Game>;
 export type FormatId = Game['format'];

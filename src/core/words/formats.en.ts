@@ -3,8 +3,11 @@ import { callUpWords } from '../formats/call-up/words.en.ts';
 import { chaseWords } from '../formats/chase/words.en.ts';
 import { courseWords } from '../formats/course/words.en.ts';
 import type { FormatWords } from '../formats/formatWords.ts';
+import { intervalPairsWords } from '../formats/interval-pairs/words.en.ts';
 import { ladderWords } from '../formats/ladder/words.en.ts';
 import { openFloorWords } from '../formats/open-floor/words.en.ts';
+import { paceWords } from '../formats/pace/words.en.ts';
+import { perimeterWords } from '../formats/perimeter/words.en.ts';
 import { podsWords } from '../formats/pods/words.en.ts';
 import { relayWords } from '../formats/relay/words.en.ts';
 import { skillLaneWords } from '../formats/skill-lane/words.en.ts';
@@ -31,6 +34,9 @@ export const FORMAT_WORDS: Record<FormatId, FormatWords> = {
   'toss-targets': tossTargetsWords,
   tournament: tournamentWords,
   'winners-ring': winnersRingWords,
+  perimeter: perimeterWords,
+  'interval-pairs': intervalPairsWords,
+  pace: paceWords,
 };
 export const formatWords = (id: string): FormatWords => FORMAT_WORDS[id as FormatId];
 

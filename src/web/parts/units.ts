@@ -23,7 +23,7 @@ const EXAMPLE: Record<Quantity, number> = {
   load: 60,
   thickness: 30,
   width: 0.03,
-  pace: 3,
+  perLength: 3,
 };
 
 export interface Units {

@@ -1,10 +1,10 @@
-import { boundsOf, distance, type Point, polygonsMeet, type Rect, rectPolygon } from '../../geometry/point.ts';
+import { boundsOf, distance, nearestOn, type Point, polygonsMeet, type Rect, rectPolygon } from '../../geometry/point.ts';
 import type { Edit } from '../../model/edit.ts';
 import type { Idea, Noticed } from '../../model/findingCodes.ts';
 import type { BlockId } from '../../model/ids.ts';
 import { footprint, laidName } from '../../model/laidPiece.ts';
 import type { Piece } from '../../model/piece.ts';
-import { boxOf, meetingPoint, partsOf } from '../../model/shape.ts';
+import { boxOf, meetingPoint, partsOf, stretchesOf } from '../../model/shape.ts';
 import { eachOnce, movesBetween } from '../../rotation/moves.ts';
 import { fliesOn, flight } from '../../safety/lanes.ts';
 import type { BlockInput, StandingBlock } from '../fitted.ts';
@@ -15,6 +15,14 @@ function inner({ shape }: Piece): Point[] {
   const { x, y, width, depth } = boxOf(shape);
   return rectPolygon({ x: x + width * 0.15, y: y + depth * 0.15, width: width * 0.7, depth: depth * 0.7 });
 }
+/** Where one who goes between two places leaves or enters the first: of a path the point nearest to the other. */
+function meetingAt({ shape }: Piece, other: Piece): Point {
+  if (shape.shape !== 'path' || other.shape.shape === 'path') return meetingPoint(shape);
+  const goal = meetingPoint(other.shape);
+  const near = stretchesOf(shape).map((stretch) => nearestOn(goal, stretch));
+  return near.reduce((best, p) => (distance(p, goal) < distance(best, goal) ? p : best));
+}
+
 const placed = (block: StandingBlock, piece: Piece, at: Rect): Edit => ({
   kind: 'place',
   blockId: block.id as BlockId,
@@ -32,7 +40,7 @@ export function walkChecks(input: BlockInput, _: unknown, block: StandingBlock):
   for (const [from, to] of eachOnce(moves)) {
     const [a, b] = [game.pieces[from], game.pieces[to]];
     if (!a || !b) continue;
-    const [here, there] = [meetingPoint(a.shape), meetingPoint(b.shape)];
+    const [here, there] = [meetingAt(a, b), meetingAt(b, a)];
     const walk = [here, there, there];
     // Nothing flies in the place that a group leaves or comes to: its players are on the move themselves.
     const others = lanes.filter(({ lane: { of } }) => of === undefined || (of !== a.id && of !== b.id));
@@ -45,7 +53,8 @@ export function walkChecks(input: BlockInput, _: unknown, block: StandingBlock):
         ideas: lane.locked ? [] : laneAside(input, block, lane.id, floor, game.pieces),
       });
     }
-    const through = game.pieces.find((p) => p !== a && p !== b && polygonsMeet(inner(p), walk));
+    // A path is crossed with a look, as a road is.
+    const through = game.pieces.find((p) => p !== a && p !== b && p.shape.shape !== 'path' && polygonsMeet(inner(p), walk));
     if (through) {
       const swap = (p: Piece, q: Piece): Idea => ({
         code: 'swap-pieces',

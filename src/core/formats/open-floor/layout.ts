@@ -1,9 +1,10 @@
-import { type Point, type Rect, rectPolygon } from '../../geometry/point.ts';
+import { type Rect, rectPolygon } from '../../geometry/point.ts';
 import { spreadSpots } from '../../geometry/spreadSpots.ts';
 import { memoize } from '../../memoize.ts';
 import { type LaidPiece, piecesOf } from '../../model/laidPiece.ts';
 import { coneSpots } from '../classField.ts';
 import type { BlockDraft } from '../format.ts';
+import { alongEdge } from '../loopFloor.ts';
 import { fieldFor, isOwn, type OpenFloorContext } from './group.ts';
 import type { OpenFloorValues } from './setup.ts';
 
@@ -11,18 +12,6 @@ const spread = memoize(spreadSpots);
 /** Metres from the edge of the field to what stands in it, and to a home marker. */
 const INSIDE_M = 1.2;
 const HOME_M = 0.4;
-
-/** So many points along the edge of a field, evenly, none at a corner. */
-function alongEdge({ x, y, width, depth }: Rect, count: number): Point[] {
-  const around = 2 * (width + depth);
-  return Array.from({ length: count }, (_, i) => {
-    const along = ((i + 0.5) * around) / count;
-    if (along < width) return { x: x + along, y };
-    if (along < width + depth) return { x: x + width, y: y + along - width };
-    if (along < 2 * width + depth) return { x: x + width - (along - width - depth), y: y + depth };
-    return { x, y: y + depth - (along - 2 * width - depth) };
-  });
-}
 
 /** Obstacles, gates and a defender's hoops, as far apart as can be. */
 function inField({ setup, values }: OpenFloorContext, field: Rect, groups: readonly string[][]): LaidPiece[] {

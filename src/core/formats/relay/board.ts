@@ -1,3 +1,4 @@
+import type { Piece } from '../../model/piece.ts';
 import type { BoardAction, BoardPart, BoardRow, ResultRow } from '../board.ts';
 import type { Playing } from '../format.ts';
 import { lineId, owedTurns } from './play.ts';
@@ -6,7 +7,7 @@ import type { RelayPlaySetup } from './setup.ts';
 type Relays = readonly Playing<RelayPlaySetup>[];
 
 /** A row for each line: who is going, who is next, one tap when somebody is back, or when it is made or missed. */
-export function relayBoard([playing]: Relays): BoardPart[] {
+export function relayBoard([playing]: Relays, pieces: readonly Piece[]): BoardPart[] {
   if (!playing) return [];
   const { setup, view, sheet } = playing;
   const owed = owedTurns(setup);
@@ -22,7 +23,7 @@ export function relayBoard([playing]: Relays): BoardPart[] {
     const going = setup.mode === 'passing' ? here.slice(-1) : here.slice(0, setup.goingAtOnce);
     const after = setup.mode === 'passing' ? here.at(-2) : here[setup.goingAtOnce];
     return {
-      ...{ side: `${line + 1}`, group: line, value: view.scores[lineId(line)] ?? 0 },
+      ...{ side: `${pieces[line]?.title ?? ''} ${line + 1}`.trim(), group: line, value: view.scores[lineId(line)] ?? 0 },
       note: Number.isFinite(owed)
         ? { code: 'left', data: { left: Math.max(0, owed - backs), going, after } }
         : { code: isTry ? 'tries' : 'going', data: { going, after, missed, bay: bay + 1 } },

@@ -45,7 +45,10 @@ function linesLayout(context: RelayContext, groups: string[][]): Laid {
     0,
   );
   return {
-    pieces,
+    // Along the room number and name stand between start and far end: at the line itself students do.
+    pieces: pieces.map((p, i) =>
+      turnedDeg ? { ...p, label: { x: lanes[i].x + lanes[i].width * 0.55, y: lanes[i].y + lanes[i].depth } } : p,
+    ),
     things: lanes.flatMap((lane) => lineThings(context, lane, turnedDeg, groups[lane.number - 1]?.length ?? 1, groups.length)),
     unplaced,
   };
@@ -73,7 +76,7 @@ function crossingLayout(context: RelayContext, groups: string[][]): Laid {
   );
   return {
     pieces: boxes.map(({ name, box }) => ({
-      ...{ ...name, shape: rectShape(box), taped: false, label: { x: box.x, y: box.y + depth }, pinned: placed[name.id] !== undefined },
+      ...{ ...name, shape: rectShape(box), taped: false, label: { x: box.x, y: box.y }, pinned: placed[name.id] !== undefined },
     })),
     things: boxes.flatMap(({ name, isAfter, box }) => cornerThings(name, box, isAfter, isTurned, groups[name.number - 1].length)),
     unplaced: groups.map((_, i) => named(i)).filter(({ id }) => !boxes.some(({ name }) => name.id === id)),

@@ -26,7 +26,7 @@ export function PacedSheet({
   const target = ({ from, index }: PacesFrom) =>
     from === 'wall' ? `the ${walls[index]}` : from === 'line' ? `the ${painted[index].colour} line of ${painted[index].name}` : name(index);
   const words = (f: PacesFrom) =>
-    f.paces === 0 ? `in line with ${target(f)}` : `${pacesText(f.paces)} ${f.paces > 1 ? 'paces' : 'pace'} ${f.towards} of ${target(f)}`;
+    f.paces === 0 ? `in line with ${target(f)}` : `${pacesText(f.paces)} pace${f.paces > 1 ? 's' : ''} ${f.towards} of ${target(f)}`;
   const read = (text: string) => {
     const metres = units.read(text);
     if (metres < 0.3 || metres > 1.5) throw new Error(`A pace of ${units.say(0.3)} to ${units.say(1.5)}.`);

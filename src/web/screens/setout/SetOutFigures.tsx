@@ -115,8 +115,8 @@ export function SetOutFigures({
         <CommitField
           label={`Seconds per ${units.units === 'm' ? 'meter' : 'foot'} of tape`}
           inputMode="decimal"
-          value={units.measure('pace', settings.rates.secondsPerTapeM)}
-          onCommit={(t) => settings.setRate('secondsPerTapeM', within(String(units.readMeasure('pace', t)), 0.1, 120))}
+          value={units.measure('perLength', settings.rates.secondsPerTapeM)}
+          onCommit={(t) => settings.setRate('secondsPerTapeM', within(String(units.readMeasure('perLength', t)), 0.1, 120))}
         />
       </div>
     </section>

@@ -31,7 +31,7 @@ export function FloorChangeRows({ school, save }: OfSchool) {
     const key = name as keyof FloorChangeFigures;
     const shared = { label: LABELS[key], own: figures[key] !== HOUSE_FLOOR_CHANGE[key] };
     if (key === 'secondsPerTapeM')
-      return <SaidMeasure {...shared} quantity="pace" value={figures[key]} onPut={(s) => put(key, Number(s))} />;
+      return <SaidMeasure {...shared} quantity="perLength" value={figures[key]} onPut={(s) => put(key, Number(s))} />;
     return (
       <SaidText
         {...shared}

@@ -132,7 +132,7 @@ function Part({ part, board, block, names, state, round, moving, onAct }: Props 
     case 'matches':
       return <MatchesPanel board={part} pieces={board.pieces} {...{ label, words, onAct }} />;
     case 'watch':
-      return <WatchPanel at={part.at} rows={part.rows} {...{ label, names, words, onAct }} />;
+      return <WatchPanel at={part.at} rows={part.rows} actions={part.actions ?? []} {...{ label, names, words, onAct }} />;
     case 'table':
       return <PointsTable columns={part.columns} rows={part.rows} pieces={board.pieces} label={label} />;
     case 'tally': {

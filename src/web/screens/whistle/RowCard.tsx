@@ -18,7 +18,8 @@ const LARGE = 2;
 
 /** A student or a side with its count: the two usual taps large, the others under them. */
 export function RowCard({ row, label, names, words, onAct }: Props) {
-  const name = row.player ? (names[row.player] ?? '') : (row.side ?? '');
+  const shown = row.label ? words.board[row.label] : row.side;
+  const name = row.player ? (names[row.player] ?? '') : (shown ?? '');
   return (
     <>
       <div className="flex items-center gap-2">

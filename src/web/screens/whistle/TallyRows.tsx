@@ -14,12 +14,12 @@ interface Props {
 
 /** Students or sides with their counts: the two usual taps large, the others under them. */
 export function TallyRows({ rows, actions, label, names, words, onAct }: Props) {
-  const wide = rows.length === 2 ? 'grid-cols-2' : rows.length <= 4 ? 'grid-cols-1' : rows.length > 16 ? 'grid-cols-3' : 'grid-cols-2';
+  const wide = rows.length === 1 || rows.length === 3 ? 'grid-cols-1' : rows.length > 16 ? 'grid-cols-3' : 'grid-cols-2';
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2 max-[900px]:flex-none">
       <ul className={`grid min-h-0 flex-1 content-start gap-2 overflow-auto max-[900px]:grid-cols-1 ${wide}`} aria-label={label}>
         {rows.map((row) => (
-          <li key={(row.player ?? '') + (row.side ?? '')} className="flex flex-col gap-1.5 bg-ink-2 px-3 py-2">
+          <li key={(row.player ?? '') + (row.side ?? '') + (row.label ?? '')} className="flex flex-col gap-1.5 bg-ink-2 px-3 py-2">
             <RowCard {...{ row, label, names, words, onAct }} />
           </li>
         ))}

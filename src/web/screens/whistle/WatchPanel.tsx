@@ -1,11 +1,14 @@
 import type { BoardAction, BoardWatch } from '../../../core/formats/board.ts';
 import type { FormatWords } from '../../../core/formats/formatWords.ts';
 import { clockOf } from '../../../core/formats/speak.ts';
+import { namedBy } from './answerWords.ts';
+import { BoardActions } from './BoardActions.tsx';
 
 interface Props {
   /** Second of the play now. */
   at: number;
   rows: readonly BoardWatch[];
+  actions: readonly BoardAction[];
   label: string;
   names: Record<string, string>;
   words: FormatWords;
@@ -13,14 +16,14 @@ interface Props {
 }
 
 /** Everyone with a stopwatch: one tap on the name counts and starts the next time; the shortest so far stands under it. */
-export function WatchPanel({ at, rows, label, names, words, onAct }: Props) {
+export function WatchPanel({ at, rows, actions, label, names, words, onAct }: Props) {
   return (
     <section className="flex min-h-0 flex-1 flex-col max-[900px]:flex-none" aria-label={label}>
       <h2 className="mb-0.5 text-sm text-[#c3ccd6]">
         {label} · {rows.length}
       </h2>
       <ul className="grid min-h-0 flex-1 auto-rows-min grid-cols-5 content-start gap-1.5 overflow-auto max-[1100px]:grid-cols-3 max-[600px]:grid-cols-2">
-        {rows.map(({ player, value, from, best, action }) => {
+        {rows.map(({ player, value, from, best, note, action }) => {
           const name = names[player] ?? '';
           const running = from === undefined ? '' : clockOf(Math.max(0, Math.floor(at - from)));
           return (
@@ -38,6 +41,7 @@ export function WatchPanel({ at, rows, label, names, words, onAct }: Props) {
                 </span>
                 <span className="flex w-full gap-2 text-xs leading-4 text-[#c3ccd6] tabular-nums">
                   <span className="flex-1">{running}</span>
+                  {note && <span>{words.notes?.[note.code]?.(note.data, namedBy(names))}</span>}
                   {best !== undefined && <span>best {clockOf(Math.round(best))}</span>}
                 </span>
               </button>
@@ -45,6 +49,7 @@ export function WatchPanel({ at, rows, label, names, words, onAct }: Props) {
           );
         })}
       </ul>
+      <BoardActions {...{ actions, words, onAct }} />
     </section>
   );
 }

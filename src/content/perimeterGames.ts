@@ -1,0 +1,123 @@
+import type { Game } from '../core/model/game.ts';
+import { basics } from './basics.ts';
+
+/** Around the orchard, and under a tree at the call; the trees become fewer and are shared. */
+export const aroundTheOrchard: Game = {
+  ...basics('around-the-orchard'),
+  title: 'Around the orchard',
+  aim: 'Travel in many ways, stop at once and make room for others',
+  families: ['travel', 'warm up', 'cooperate'],
+  noise: 2,
+  outdoors: 'both',
+  story: 'Clouds come over the orchard. At the first drops everybody finds a tree, and there is room under every tree.',
+  attentionCall: 'Rain is coming! … Hush!',
+  format: 'perimeter',
+  rules: [
+    { kind: 'boundary', text: 'Go around outside of the trees. Nobody cuts across' },
+    { kind: 'restart', text: 'Step out of the hoop and go on in the new way' },
+    { kind: 'tie', text: 'There is none: the class plays together' },
+    { kind: 'calm-down', text: 'Everyone walks on the whole foot, hands on the hips' },
+  ],
+  offences: [{ what: 'cuts' }],
+  questions: ['How did you make room under a tree?', 'Which way of traveling was hardest to stop?'],
+  bands: {
+    'pre-k': { removePerRound: 0, walkSeconds: 60 },
+    'k-1': { perHoop: 2 },
+    '2-3': {},
+    '4-5': {},
+    '6-8': { removePerRound: 2 },
+    '9-12': { removePerRound: 2 },
+  },
+  setup: {
+    mode: 'hoops',
+    hoop: 'hoop',
+    travels: ['Walk', 'Gallop', 'Skip', 'Sideways, facing out', 'On tiptoe', 'Long steps'],
+    joint: 'Ten small jumps on the spot, counted aloud',
+    start: 'Everyone stands on the track, spread out, all facing the same way',
+    task: 'Travel around; at the stop put one foot under a tree',
+    cues: ['Eyes up, see who is in front', 'Bend the knees to stop', 'Move in: there is room'],
+    easier: 'More time to get there',
+    harder: 'Reach another tree each time',
+  },
+};
+
+/** Two wheels turn against each other; when the mill stops the inner one copies the outer one. */
+export const twoMillWheels: Game = {
+  ...basics('two-mill-wheels'),
+  title: 'Two mill wheels',
+  aim: 'Travel in time with a ring and copy a balance',
+  families: ['travel', 'balance', 'rhythm', 'warm up'],
+  noise: 1,
+  outdoors: 'both',
+  story: 'Two wheels turn in the mill, one inside the other. When the sluice closes both stand still, tooth to tooth.',
+  attentionCall: 'Sluice? … Closed!',
+  format: 'perimeter',
+  rules: [
+    { kind: 'boundary', text: 'Stay on your own ring' },
+    { kind: 'restart', text: 'Both rings go on when the pose is over' },
+    { kind: 'tie', text: 'There is none: the class plays together' },
+    { kind: 'calm-down', text: 'Both rings walk, without a sound' },
+  ],
+  offences: [{ what: 'cuts' }],
+  questions: ['Which pose was hardest to copy, and why?'],
+  bands: {
+    'pre-k': { bouts: 2, walkSeconds: 60 },
+    'k-1': { bouts: 3 },
+    '2-3': {},
+    '4-5': {},
+    '6-8': {},
+    '9-12': {},
+  },
+  setup: {
+    mode: 'rings',
+    hoop: 'hoop',
+    travels: ['Walk in step', 'Skip', 'Slide sideways', 'March with high knees'],
+    joint: 'A balance on two, three or four points, held for three breaths',
+    free: 'Stand where all see you, choose the next way to travel and call the stop',
+    start: 'The outer ring faces to the right, the inner ring to the left',
+    task: 'Travel in your ring; at the stop the outer ring poses and the inner ring copies',
+    cues: ['Same distance to the one in front', 'Freeze on the signal', 'Look at the hands, then the feet'],
+    easier: 'Poses on both feet',
+    harder: 'Copy it mirrored',
+  },
+};
+
+/** The weather decides how everyone travels; there are shelters along the road. */
+export const weatherRoad: Game = {
+  ...basics('weather-road'),
+  title: 'The weather road',
+  aim: 'Change how you travel on a call and find a place without a push',
+  families: ['travel', 'rhythm', 'cooperate', 'warm up'],
+  noise: 2,
+  outdoors: 'both',
+  story: 'The road goes around the hill. In sun you stroll, in wind you lean, in hail you look for a shelter.',
+  attentionCall: 'Forecast! … Still!',
+  format: 'perimeter',
+  rules: [
+    { kind: 'boundary', text: 'Stay on the road, outside of the shelters' },
+    { kind: 'restart', text: 'Everyone starts from the shelter that they are in' },
+    { kind: 'tie', text: 'There is none: the class plays together' },
+    { kind: 'calm-down', text: 'Fog: everyone walks at arm’s length, without a word' },
+  ],
+  offences: [{ what: 'cuts' }],
+  questions: ['How did you know where there was still room?'],
+  bands: {
+    'pre-k': { removePerRound: 0, walkSeconds: 60, goSeconds: 10 },
+    'k-1': { removePerRound: 0 },
+    '2-3': {},
+    '4-5': {},
+    '6-8': { jointTask: false },
+    '9-12': { jointTask: false },
+  },
+  setup: {
+    mode: 'hoops',
+    hoop: 'floor spot',
+    travels: ['Sun: stroll', 'Wind: run and lean', 'Rain: short quick steps', 'Snow: high knees', 'Fog: slow and silent'],
+    joint: 'Stand close, breathe in and out three times together',
+    start: 'Everyone stands on the road, two steps apart, all facing the same way',
+    task: 'Travel as the weather says; at “hail!” reach a shelter',
+    cues: ['Light feet', 'Slow down before you stop', 'Invite others in'],
+    easier: 'Two kinds of weather only',
+    harder: 'Change direction with every weather',
+  },
+};

@@ -1,0 +1,27 @@
+import type { Band } from '../../model/band.ts';
+import type { SettingMeta } from '../setting.ts';
+import { countSetting, metresSetting, roundSettings, STOP_SIGNAL, secondsSetting } from '../sharedSettings.ts';
+import type { PerimeterGame } from './setup.ts';
+
+const GRACE: Record<Band, number> = { 'pre-k': 8, 'k-1': 6, '2-3': 5, '4-5': 4, '6-8': 4, '9-12': 3 };
+const GO: Record<Band, number> = { 'pre-k': 12, 'k-1': 15, '2-3': 20, '4-5': 20, '6-8': 25, '9-12': 25 };
+
+/** Settings of a perimeter, in the order a teacher meets them; those that its kind has no use for are left out. */
+export function perimeterSettings(game: PerimeterGame): SettingMeta[] {
+  const hoops = game.mode === 'hoops';
+  return [
+    ...(hoops ? [countSetting('hoops', 'play', 1, 60), countSetting('perHoop', 'play', 1, 6, 3)] : []),
+    ...(hoops ? [countSetting('leastHoops', 'play', 1, 60), countSetting('removePerRound', 'play', 0, 5, 1)] : []),
+    { ...secondsSetting('graceSeconds', 2, 30, undefined, GRACE), group: 'play', step: 1 },
+    { key: 'jointTask', kind: 'switch', group: 'play', fallback: hoops },
+    { ...secondsSetting('goSeconds', 5, 90, undefined, GO), group: 'play' },
+    STOP_SIGNAL,
+    ...roundSettings({ rounds: hoops ? 2 : 4, breakSeconds: 20, walk: 30, rehearse: 20, reset: 20 }),
+    metresSetting('trackM', 0.8, 4, hoops ? 1.4 : 1),
+    ...(hoops ? [metresSetting('hoopM', 0.4, 2, 0.7)] : []),
+    metresSetting('edgeM', 0.3, 5, 1),
+  ];
+}
+
+/** Values of settings that a game leaves out. */
+export const PERIMETER_UNUSED = { perHoop: 3, removePerRound: 1, hoopM: 0.7 };
