@@ -10,6 +10,7 @@ import { bridgeKeepers } from './bridgeKeepers.ts';
 import { bridgeMeeting } from './bridgeMeeting.ts';
 import { bridgeRollers } from './bridgeRollers.ts';
 import { bridgeRun } from './bridgeRun.ts';
+import { harvestHome, roundTheTree, toTheMillAndBack } from './inningsGames.ts';
 import { millAndMessenger, windAroundHouses } from './intervalGames.ts';
 import { lanternRing } from './lanternRing.ts';
 import { lanternRoll } from './lanternRoll.ts';
@@ -76,4 +77,7 @@ export const GAMES: readonly Game[] = [
   windAroundHouses,
   nightWatch,
   evenWheel,
+  toTheMillAndBack,
+  roundTheTree,
+  harvestHome,
 ];

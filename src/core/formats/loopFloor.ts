@@ -46,7 +46,8 @@ export function loopOnFloor(
   const drawn: PathShape = { shape: 'path', points, widthM, closed: true };
   const path = placed[id] ? (movedTo(drawn, placed[id]) as PathShape) : drawn;
   const box = boundsOf(path.points);
-  const label = { x: box.x + widthM, y: box.y + box.depth - widthM };
+  // Number and name stand on the loop itself, below its middle: inside of it lies what is played on.
+  const label = { x: box.x + box.width / 2 - widthM, y: box.y + widthM / 2 };
   const piece: Piece = { id, number, title, shape: path, taped: false, label, pinned: placed[id] !== undefined };
   return { piece, path, lengthM: lengthOf(path) };
 }

@@ -230,6 +230,23 @@ export const CASES: readonly Case[] = [
         : { type: 'finish', player: some(), trial: random.below(150), seconds: 20 + random.below(20) };
     },
   },
+  {
+    name: 'a shuttle',
+    format: 'innings',
+    setup: { mode: 'shuttle', sides: ['a', 'b', 'c'].map((id) => ({ id: `side ${id}`, members: [id] })), innings: 200 },
+    players: ['a', 'b', 'c'],
+    own: (random, some) => (random.below(3) ? { type: 'hit', batter: some(), trips: random.below(3) } : { type: 'caught', batter: some() }),
+  },
+  {
+    name: 'helping bases',
+    format: 'innings',
+    setup: { mode: 'bases', sides: clashSides.map(({ id, members }) => ({ id, members })), innings: 200 },
+    players: clashSides.flatMap((s) => s.members),
+    own: (random, some) => ({
+      type: 'hit',
+      ...{ batter: some(), kind: ['grounder', 'short-fly', 'long-fly'][random.below(3)], fielded: random.below(3) > 0 },
+    }),
+  },
   chase('frozen', {}),
   chase('jail and escort', { caught: 'jail', release: 'escort' }),
   chase('converted', { caught: 'converts', release: 'none' }),

@@ -4,6 +4,7 @@ import { callUp } from './call-up/index.ts';
 import { chase } from './chase/index.ts';
 import { course } from './course/index.ts';
 import type { Format } from './format.ts';
+import { innings } from './innings/index.ts';
 import { intervalPairs } from './interval-pairs/index.ts';
 import { ladder } from './ladder/index.ts';
 import { openFloor } from './open-floor/index.ts';
@@ -37,6 +38,7 @@ export const FORMATS: Record<FormatId, Format> = {
   perimeter,
   'interval-pairs': intervalPairs,
   pace,
+  innings,
 };
 
 /** The format of that name. RangeError for a name that is not built. */

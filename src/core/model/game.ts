@@ -3,6 +3,7 @@ import { AdvanceCourtGame } from '../formats/advance-court/setup.ts';
 import { CallUpGame } from '../formats/call-up/setup.ts';
 import { ChaseGame } from '../formats/chase/setup.ts';
 import { CourseGame } from '../formats/course/setup.ts';
+import { InningsGame } from '../formats/innings/setup.ts';
 import { IntervalPairsGame } from '../formats/interval-pairs/setup.ts';
 import { LadderGame } from '../formats/ladder/setup.ts';
 import { OpenFloorGame } from '../formats/open-floor/setup.ts';
@@ -97,6 +98,7 @@ export const Game = z.discriminatedUnion('format', [
   z.object({ ...shared, format: z.literal('perimeter'), setup: PerimeterGame }),
   z.object({ ...shared, format: z.literal('interval-pairs'), setup: IntervalPairsGame }),
   z.object({ ...shared, format: z.literal('pace'), setup: PaceGame }),
+  z.object({ ...shared, format: z.literal('innings'), setup: InningsGame }),
 ]);
 export type Game = z.infer<typeof Game>;
 export type FormatId = Game['format'];

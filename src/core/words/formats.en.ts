@@ -3,6 +3,7 @@ import { callUpWords } from '../formats/call-up/words.en.ts';
 import { chaseWords } from '../formats/chase/words.en.ts';
 import { courseWords } from '../formats/course/words.en.ts';
 import type { FormatWords } from '../formats/formatWords.ts';
+import { inningsWords } from '../formats/innings/words.en.ts';
 import { intervalPairsWords } from '../formats/interval-pairs/words.en.ts';
 import { ladderWords } from '../formats/ladder/words.en.ts';
 import { openFloorWords } from '../formats/open-floor/words.en.ts';
@@ -37,6 +38,7 @@ export const FORMAT_WORDS: Record<FormatId, FormatWords> = {
   perimeter: perimeterWords,
   'interval-pairs': intervalPairsWords,
   pace: paceWords,
+  innings: inningsWords,
 };
 export const formatWords = (id: string): FormatWords => FORMAT_WORDS[id as FormatId];
 

@@ -1,6 +1,6 @@
 import type { LaidPiece } from '../../core/model/laidPiece.ts';
 import type { Piece } from '../../core/model/piece.ts';
-import { boxOf, meetingPoint } from '../../core/model/shape.ts';
+import { boxOf, lengthOf, pointAlong } from '../../core/model/shape.ts';
 import { PennantCloth } from '../parts/Pennant.tsx';
 import type { Scale } from './scale.ts';
 
@@ -25,10 +25,13 @@ export function GroupPennants({
     const piece = pieces[at];
     if (!piece) return null;
     const box = boxOf(piece.shape);
-    // A group that begins at a thing of the place flies there; of several at one place each stands a little beside the last.
+    // A group that begins at a thing of the place flies there; of several on a path each has its share of it, of several elsewhere each stands a little beside the last.
     const home = things.find((t) => t.group === g && t.of === piece.id);
-    const beside = home ? 0 : places.slice(0, g).filter((p) => p === at).length * 44;
-    const start = home ?? (piece.shape.shape === 'path' ? meetingPoint(piece.shape) : undefined);
+    const before = places.slice(0, g).filter((p) => p === at).length;
+    const there = places.filter((p) => p === at).length;
+    const onPath = piece.shape.shape === 'path' ? pointAlong(piece.shape, (before / there) * lengthOf(piece.shape)) : undefined;
+    const start = home ?? onPath;
+    const beside = start ? 0 : before * 44;
     const x = (start ? scale.x(start.x) + 12 : scale.x(box.x + box.width) - (piece.taped ? 46 : 30)) - beside;
     const y = start ? scale.y(start.y) - 34 : piece.taped ? scale.y(box.y) - 40 : scale.y(box.y + box.depth) - 30;
     return (
