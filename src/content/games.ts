@@ -26,6 +26,7 @@ import { orchardCrowns } from './orchardCrowns.ts';
 import { orchardRows } from './orchardRows.ts';
 import { evenWheel, nightWatch } from './paceGames.ts';
 import { aroundTheOrchard, twoMillWheels, weatherRoad } from './perimeterGames.ts';
+import { bothGates, freeStones, overTheOrchard, secretLetter } from './possessionGames.ts';
 import { lampWindows, overTheWall, ringTheBell, twoBridges, waterCarriers } from './relayGames.ts';
 import { ripeFruit } from './ripeFruit.ts';
 import { tollBridge } from './tollBridge.ts';
@@ -80,4 +81,8 @@ export const GAMES: readonly Game[] = [
   toTheMillAndBack,
   roundTheTree,
   harvestHome,
+  secretLetter,
+  bothGates,
+  overTheOrchard,
+  freeStones,
 ];

@@ -247,6 +247,22 @@ export const CASES: readonly Case[] = [
       ...{ batter: some(), kind: ['grounder', 'short-fly', 'long-fly'][random.below(3)], fielded: random.below(3) > 0 },
     }),
   },
+  ...(['passes', 'goals', 'halves', 'spots'] as const).map(
+    (mode): Case => ({
+      name: `possession, ${mode}`,
+      format: 'possession',
+      setup: { mode, sides: clashSides.map(({ id, members }) => ({ id, members })), passes: 3, starts: 'mills', guards: ['d'] },
+      players: clashSides.flatMap((s) => s.members),
+      own(random, some) {
+        const side = random.below(2) ? 'mills' : 'bells';
+        const what = random.below(6);
+        if (what === 0) return { type: 'turnover', why: 'out', to: side };
+        if (what === 1) return { type: 'goal', side };
+        if (what === 2) return { type: 'stopped', pair: side, inSpot: random.below(2) > 0 };
+        return what === 3 ? { type: random.below(2) ? 'tagged' : 'home', player: some() } : { type: 'pass', from: some(), to: some() };
+      },
+    }),
+  ),
   chase('frozen', {}),
   chase('jail and escort', { caught: 'jail', release: 'escort' }),
   chase('converted', { caught: 'converts', release: 'none' }),

@@ -11,6 +11,7 @@ import { openFloor } from './open-floor/index.ts';
 import { pace } from './pace/index.ts';
 import { perimeter } from './perimeter/index.ts';
 import { pods } from './pods/index.ts';
+import { possession } from './possession/index.ts';
 import { relay } from './relay/index.ts';
 import { skillLane } from './skill-lane/index.ts';
 import { stations } from './stations/index.ts';
@@ -39,6 +40,7 @@ export const FORMATS: Record<FormatId, Format> = {
   'interval-pairs': intervalPairs,
   pace,
   innings,
+  possession,
 };
 
 /** The format of that name. RangeError for a name that is not built. */

@@ -10,6 +10,7 @@ import { OpenFloorGame } from '../formats/open-floor/setup.ts';
 import { PaceGame } from '../formats/pace/setup.ts';
 import { PerimeterGame } from '../formats/perimeter/setup.ts';
 import { PodsGame } from '../formats/pods/setup.ts';
+import { PossessionGame } from '../formats/possession/setup.ts';
 import { RelayGame } from '../formats/relay/setup.ts';
 import { SkillLaneGame } from '../formats/skill-lane/setup.ts';
 import { StationsGame } from '../formats/stations/setup.ts';
@@ -99,6 +100,7 @@ export const Game = z.discriminatedUnion('format', [
   z.object({ ...shared, format: z.literal('interval-pairs'), setup: IntervalPairsGame }),
   z.object({ ...shared, format: z.literal('pace'), setup: PaceGame }),
   z.object({ ...shared, format: z.literal('innings'), setup: InningsGame }),
+  z.object({ ...shared, format: z.literal('possession'), setup: PossessionGame }),
 ]);
 export type Game = z.infer<typeof Game>;
 export type FormatId = Game['format'];

@@ -10,6 +10,7 @@ import { openFloorWords } from '../formats/open-floor/words.en.ts';
 import { paceWords } from '../formats/pace/words.en.ts';
 import { perimeterWords } from '../formats/perimeter/words.en.ts';
 import { podsWords } from '../formats/pods/words.en.ts';
+import { possessionWords } from '../formats/possession/words.en.ts';
 import { relayWords } from '../formats/relay/words.en.ts';
 import { skillLaneWords } from '../formats/skill-lane/words.en.ts';
 import { stationsWords } from '../formats/stations/words.en.ts';
@@ -39,6 +40,7 @@ export const FORMAT_WORDS: Record<FormatId, FormatWords> = {
   'interval-pairs': intervalPairsWords,
   pace: paceWords,
   innings: inningsWords,
+  possession: possessionWords,
 };
 export const formatWords = (id: string): FormatWords => FORMAT_WORDS[id as FormatId];
 

@@ -94,6 +94,7 @@ export const FIELD_LABELS: Readonly<Record<string, string>> = {
   home: 'What marks a home',
   hoop: 'What a defender stands in',
   line: 'A line is called',
+  steps: 'What changes from round to round',
   field: 'A field is called',
   tee: 'Hit from',
   feed: 'How the ball comes',

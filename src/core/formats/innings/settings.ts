@@ -5,7 +5,7 @@ import { countSetting, metresSetting, objectSetting, roundSettings, STOP_SIGNAL,
 import type { InningsGame } from './setup.ts';
 
 const RUN: Record<Band, number> = { 'pre-k': 2.5, 'k-1': 3, '2-3': 3, '4-5': 3.5, '6-8': 4.5, '9-12': 5 };
-const BASE: Record<Band, number> = { 'pre-k': 3.5, 'k-1': 4, '2-3': 4, '4-5': 4.5, '6-8': 5.5, '9-12': 6.5 };
+const BASE: Record<Band, number> = { 'pre-k': 3.5, 'k-1': 4, '2-3': 4, '4-5': 4.2, '6-8': 5.5, '9-12': 6.5 };
 const by = (bands: Record<Band, number>, to: (m: number) => number) =>
   Object.fromEntries(Object.entries(bands).map(([band, m]) => [band, Math.round(to(m) * 10) / 10])) as Record<Band, number>;
 
