@@ -29,6 +29,7 @@ import { aroundTheOrchard, twoMillWheels, weatherRoad } from './perimeterGames.t
 import { bothGates, freeStones, overTheOrchard, secretLetter } from './possessionGames.ts';
 import { lampWindows, overTheWall, ringTheBell, twoBridges, waterCarriers } from './relayGames.ts';
 import { ripeFruit } from './ripeFruit.ts';
+import { lampsAroundTower, ringAndRun, steppingStones } from './spotGames.ts';
 import { tollBridge } from './tollBridge.ts';
 import { weatherCourse } from './weatherCourse.ts';
 import { weatherRound } from './weatherRound.ts';
@@ -85,4 +86,7 @@ export const GAMES: readonly Game[] = [
   bothGates,
   overTheOrchard,
   freeStones,
+  steppingStones,
+  lampsAroundTower,
+  ringAndRun,
 ];

@@ -263,6 +263,20 @@ export const CASES: readonly Case[] = [
       },
     }),
   ),
+  ...(['collect', 'stay', 'struck'] as const).map(
+    (mode): Case => ({
+      name: `shooting spots, ${mode}`,
+      format: 'spot-collect',
+      setup: { mode, teams: clashSides.map(({ id, members }) => ({ id, members })), spots: Array.from({ length: 150 }, (_, i) => `s${i}`) },
+      players: clashSides.flatMap((s) => s.members),
+      own(random, some) {
+        const team = random.below(2) ? 'mills' : 'bells';
+        const what = random.below(8);
+        if (what < 4) return { type: what % 2 ? 'made' : 'missed', player: some(), spot: `s${random.below(20)}` };
+        return what === 7 ? { type: 'taskDone' } : { type: what % 2 ? 'struck' : 'free', team };
+      },
+    }),
+  ),
   chase('frozen', {}),
   chase('jail and escort', { caught: 'jail', release: 'escort' }),
   chase('converted', { caught: 'converts', release: 'none' }),

@@ -14,6 +14,7 @@ import { pods } from './pods/index.ts';
 import { possession } from './possession/index.ts';
 import { relay } from './relay/index.ts';
 import { skillLane } from './skill-lane/index.ts';
+import { spotCollect } from './spot-collect/index.ts';
 import { stations } from './stations/index.ts';
 import { targetClash } from './target-clash/index.ts';
 import { tossTargets } from './toss-targets/index.ts';
@@ -41,6 +42,7 @@ export const FORMATS: Record<FormatId, Format> = {
   pace,
   innings,
   possession,
+  'spot-collect': spotCollect,
 };
 
 /** The format of that name. RangeError for a name that is not built. */

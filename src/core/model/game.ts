@@ -13,6 +13,7 @@ import { PodsGame } from '../formats/pods/setup.ts';
 import { PossessionGame } from '../formats/possession/setup.ts';
 import { RelayGame } from '../formats/relay/setup.ts';
 import { SkillLaneGame } from '../formats/skill-lane/setup.ts';
+import { SpotCollectGame } from '../formats/spot-collect/setup.ts';
 import { StationsGame } from '../formats/stations/setup.ts';
 import { TargetClashGame } from '../formats/target-clash/setup.ts';
 import { TossTargetsGame } from '../formats/toss-targets/setup.ts';
@@ -101,6 +102,7 @@ export const Game = z.discriminatedUnion('format', [
   z.object({ ...shared, format: z.literal('pace'), setup: PaceGame }),
   z.object({ ...shared, format: z.literal('innings'), setup: InningsGame }),
   z.object({ ...shared, format: z.literal('possession'), setup: PossessionGame }),
+  z.object({ ...shared, format: z.literal('spot-collect'), setup: SpotCollectGame }),
 ]);
 export type Game = z.infer<typeof Game>;
 export type FormatId = Game['format'];

@@ -13,6 +13,7 @@ import { podsWords } from '../formats/pods/words.en.ts';
 import { possessionWords } from '../formats/possession/words.en.ts';
 import { relayWords } from '../formats/relay/words.en.ts';
 import { skillLaneWords } from '../formats/skill-lane/words.en.ts';
+import { spotCollectWords } from '../formats/spot-collect/words.en.ts';
 import { stationsWords } from '../formats/stations/words.en.ts';
 import { targetClashWords } from '../formats/target-clash/words.en.ts';
 import { tossTargetsWords } from '../formats/toss-targets/words.en.ts';
@@ -41,6 +42,7 @@ export const FORMAT_WORDS: Record<FormatId, FormatWords> = {
   pace: paceWords,
   innings: inningsWords,
   possession: possessionWords,
+  'spot-collect': spotCollectWords,
 };
 export const formatWords = (id: string): FormatWords => FORMAT_WORDS[id as FormatId];
 

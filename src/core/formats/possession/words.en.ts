@@ -53,7 +53,7 @@ export const possessionWords = {
   restart: 'it changes sides',
   events: {
     pass: (d, _, name) => `${name(d.from)} to ${name(d.to)}`,
-    turnover: (d) => `${t(d, 'to')} has it: ${WHY[t(d, 'why')]}`,
+    turnover: (d) => `${t(d, 'to')} has it: ${WHY[t(d, 'why')] ?? 'lost'}`,
     goal: (d) => `Point for ${t(d, 'side')}`,
     tagged: (d, _, name) => `${name(d.player)} tagged`,
     home: (d, _, name) => `${name(d.player)} is home`,

@@ -1,0 +1,66 @@
+import type { BoardAction, BoardPart, BoardRow, BoardStudent, ResultRow } from '../board.ts';
+import type { Playing } from '../format.ts';
+import type { SpotPlaySetup } from './setup.ts';
+
+type Spots = readonly Playing<SpotPlaySetup>[];
+
+const groupOf = (plays: Spots, play: number, team: number) => plays.slice(0, play).reduce((sum, p) => sum + p.setup.teams.length, 0) + team;
+
+/** A team's row: where one target is struck, its strike and its free shots. */
+function teamRow(plays: Spots, play: number, k: number): BoardRow {
+  const { setup, view } = plays[play];
+  const { id, members } = setup.teams[k];
+  const row = { side: id, group: groupOf(plays, play, k), value: view.scores[id] };
+  if (setup.mode !== 'struck')
+    return { ...row, ...(setup.mode === 'collect' ? { note: { code: 'held', data: { count: view.tally[id] } } } : {}), actions: [] };
+  const free = view.places['free-shots'];
+  const isFree = free !== undefined && (members.some((m) => free.includes(m)) || (free.length === 0 && members.length === 0));
+  const struck: BoardAction = { code: 'struck', play, event: { type: 'struck', team: id }, enabled: !view.done && free === undefined };
+  const shot: BoardAction = { code: 'free', play, event: { type: 'free', team: id }, enabled: !view.done && isFree };
+  return { ...row, actions: isFree ? [shot, struck] : [struck, shot] };
+}
+
+/** Everyone of a field: a tap on a name asks at which spot it was made; the second says where it was missed. */
+function shooters({ setup, view, sheet }: Playing<SpotPlaySetup>, play: number): BoardPart {
+  const left = view.places['@spots'] ?? [];
+  const person = (player: string): BoardStudent => {
+    const missed = setup.spots?.[sheet[player]?.[0] ?? -1];
+    const open = left.filter((spot) => spot !== missed || left.length < 2);
+    const act = (code: 'made' | 'missed'): BoardAction => ({
+      ...{ code, play, event: { type: code, player }, enabled: !view.done && open.length > 0 },
+      ask: { field: 'spot', among: open.map((value) => ({ value })) },
+    });
+    return { player, value: view.turns[player] ?? 0, action: act('made'), more: [act('missed')] };
+  };
+  return {
+    part: 'roster',
+    code: 'tries',
+    sections: setup.teams.map(({ id }) => ({ code: 'shoots', students: (view.places[id] ?? []).map(person) })),
+    actions: [],
+  };
+}
+
+/** Every field: points of its teams, who shoots; or who struck, and when the others' task is done. */
+export const spotBoard = (plays: Spots): BoardPart[] =>
+  plays.flatMap((playing, play): BoardPart[] => {
+    const { setup, view } = playing;
+    const rows = setup.teams.map((_, k) => teamRow(plays, play, k));
+    const isFree = view.places['free-shots'] !== undefined;
+    const done: BoardAction = { code: 'taskDone', play, event: { type: 'taskDone' }, usual: isFree, enabled: !view.done && isFree };
+    const tally: BoardPart = { part: 'tally', code: 'points', rows, actions: setup.mode === 'struck' ? [done] : [] };
+    return setup.mode === 'struck' ? [tally] : [tally, shooters(playing, play)];
+  });
+
+/** Points of every team, field by field, with how often each tried. */
+export function spotResults(plays: Spots): { code: string; rows: ResultRow[] } {
+  const rows = plays.flatMap(({ setup, view }, play) =>
+    Object.keys(view.turns).map((player): ResultRow => {
+      const k = Math.max(
+        0,
+        setup.teams.findIndex((t) => t.members.includes(player)),
+      );
+      return { group: groupOf(plays, play, k), members: [player], value: view.scores[setup.teams[k].id] ?? 0, turns: view.turns[player] };
+    }),
+  );
+  return { code: 'points', rows };
+}
