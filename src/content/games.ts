@@ -10,6 +10,7 @@ import { bridgeKeepers } from './bridgeKeepers.ts';
 import { bridgeMeeting } from './bridgeMeeting.ts';
 import { bridgeRollers } from './bridgeRollers.ts';
 import { bridgeRun } from './bridgeRun.ts';
+import { keepTheLantern, millRope, overTheRope, underTheHaystack, weathercockCircle } from './circleGames.ts';
 import { harvestHome, roundTheTree, toTheMillAndBack } from './inningsGames.ts';
 import { millAndMessenger, windAroundHouses } from './intervalGames.ts';
 import { lanternRing } from './lanternRing.ts';
@@ -89,4 +90,9 @@ export const GAMES: readonly Game[] = [
   steppingStones,
   lampsAroundTower,
   ringAndRun,
+  millRope,
+  keepTheLantern,
+  overTheRope,
+  underTheHaystack,
+  weathercockCircle,
 ];

@@ -153,8 +153,16 @@ export type BoardPart =
   | { part: 'objects'; code: string; sides: BoardObjects[]; actions: BoardAction[] }
   /** Music that stops by itself after a time between the two, which nobody can see: then the action counts. `count`: round now, of so many. */
   | { part: 'cue'; code: string; burstSeconds: readonly [least: number, most: number]; action: BoardAction; count: number; of: number }
-  /** Stages of a game, the one that is on, and the bout of it: `count` of `of`. */
-  | { part: 'stages'; code: string; stages: BoardStage[]; count: number; of: number; actions: BoardAction[] }
+  /** Stages of a game, the one that is on, and the bout of it: `count` of `of`. `says`: what the teacher calls out now. */
+  | {
+      part: 'stages';
+      code: string;
+      stages: BoardStage[];
+      count: number;
+      of: number;
+      says?: { code: string; data: Record<string, unknown> }[];
+      actions: BoardAction[];
+    }
   | { part: 'zones'; code: string; sides: BoardZones[] }
   /** `slot` of `slots`, both from 1; `order`: what decides between equal teams, worded by the format. */
   | {

@@ -277,6 +277,36 @@ export const CASES: readonly Case[] = [
       },
     }),
   ),
+  ...(
+    [
+      { mode: 'sequence', numbers: 3, moves: Array.from({ length: 200 }, (_, i) => `m${i}`) },
+      { mode: 'keep-up', centre: 'a', resume: true },
+      { mode: 'crews', takers: ['a'], rescuers: ['b'], limit: 3 },
+      { mode: 'leader', seconds: 20 },
+    ] as const
+  ).map(
+    (change): Case => ({
+      name: `a circle, ${change.mode}`,
+      format: 'circle',
+      setup: { players: five, ...change },
+      players: five,
+      own(random, some) {
+        const what = random.below(10);
+        if (what === 0) return { type: 'stayed', number: 1 + random.below(3) };
+        if (what < 3) return { type: 'reset', takers: [some()], rescuers: [some()] };
+        if (what === 3) return { type: random.below(2) ? 'ground' : 'next' };
+        const type = ['hit', 'catch', 'pulled', 'rescued', 'gone'][random.below(5)];
+        return { type, by: some(), who: some() };
+      },
+    }),
+  ),
+  {
+    name: 'a barrier',
+    format: 'circle',
+    setup: { mode: 'barrier', sides: clashSides.map(({ id, members }) => ({ id, members })), joint: false, touches: 3 },
+    players: clashSides.flatMap((s) => s.members),
+    own: (random, some) => (random.below(4) ? { type: 'hit', by: some() } : { type: 'point', side: random.below(2) ? 'mills' : 'bells' }),
+  },
   chase('frozen', {}),
   chase('jail and escort', { caught: 'jail', release: 'escort' }),
   chase('converted', { caught: 'converts', release: 'none' }),

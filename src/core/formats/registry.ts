@@ -2,6 +2,7 @@ import type { FormatId } from '../model/game.ts';
 import { advanceCourt } from './advance-court/index.ts';
 import { callUp } from './call-up/index.ts';
 import { chase } from './chase/index.ts';
+import { circle } from './circle/index.ts';
 import { course } from './course/index.ts';
 import type { Format } from './format.ts';
 import { innings } from './innings/index.ts';
@@ -43,6 +44,7 @@ export const FORMATS: Record<FormatId, Format> = {
   innings,
   possession,
   'spot-collect': spotCollect,
+  circle,
 };
 
 /** The format of that name. RangeError for a name that is not built. */

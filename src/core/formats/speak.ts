@@ -35,7 +35,14 @@ export const capital = (text: string): string => text.slice(0, 1).toUpperCase() 
 /** "the mat" from "The mat". */
 export const uncapital = (text: string): string => text.slice(0, 1).toLowerCase() + text.slice(1);
 
-const IRREGULAR: Record<string, string> = { scarf: 'scarves', bench: 'benches', try: 'tries', match: 'matches', pass: 'passes' };
+const IRREGULAR: Record<string, string> = {
+  scarf: 'scarves',
+  bench: 'benches',
+  touch: 'touches',
+  try: 'tries',
+  match: 'matches',
+  pass: 'passes',
+};
 /** "scarves". */
 export const many = (kind: string): string => IRREGULAR[kind] ?? `${kind}s`;
 /** "1 scarf", "4 scarves". */

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { AdvanceCourtGame } from '../formats/advance-court/setup.ts';
 import { CallUpGame } from '../formats/call-up/setup.ts';
 import { ChaseGame } from '../formats/chase/setup.ts';
+import { CircleGame } from '../formats/circle/setup.ts';
 import { CourseGame } from '../formats/course/setup.ts';
 import { InningsGame } from '../formats/innings/setup.ts';
 import { IntervalPairsGame } from '../formats/interval-pairs/setup.ts';
@@ -103,6 +104,7 @@ export const Game = z.discriminatedUnion('format', [
   z.object({ ...shared, format: z.literal('innings'), setup: InningsGame }),
   z.object({ ...shared, format: z.literal('possession'), setup: PossessionGame }),
   z.object({ ...shared, format: z.literal('spot-collect'), setup: SpotCollectGame }),
+  z.object({ ...shared, format: z.literal('circle'), setup: CircleGame }),
 ]);
 export type Game = z.infer<typeof Game>;
 export type FormatId = Game['format'];

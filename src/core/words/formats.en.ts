@@ -1,6 +1,7 @@
 import { advanceCourtWords } from '../formats/advance-court/words.en.ts';
 import { callUpWords } from '../formats/call-up/words.en.ts';
 import { chaseWords } from '../formats/chase/words.en.ts';
+import { circleWords } from '../formats/circle/words.en.ts';
 import { courseWords } from '../formats/course/words.en.ts';
 import type { FormatWords } from '../formats/formatWords.ts';
 import { inningsWords } from '../formats/innings/words.en.ts';
@@ -43,6 +44,7 @@ export const FORMAT_WORDS: Record<FormatId, FormatWords> = {
   innings: inningsWords,
   possession: possessionWords,
   'spot-collect': spotCollectWords,
+  circle: circleWords,
 };
 export const formatWords = (id: string): FormatWords => FORMAT_WORDS[id as FormatId];
 

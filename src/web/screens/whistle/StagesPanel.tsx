@@ -12,7 +12,7 @@ interface Props {
 const LOOKS = { done: 'text-[#8f9ba8] line-through', now: 'bg-paper text-ink', next: 'text-[#c3ccd6]' } as const;
 
 /** The stages in a row, the one that is on told large, with its bout and what ends it. */
-export function StagesPanel({ board: { stages, count, of, actions }, label, words, onAct }: Props) {
+export function StagesPanel({ board: { stages, count, of, says = [], actions }, label, words, onAct }: Props) {
   return (
     <section className="flex shrink-0 flex-wrap items-center gap-x-3 gap-y-1.5" aria-label={label}>
       <ol className="flex flex-wrap items-center gap-1">
@@ -25,6 +25,15 @@ export function StagesPanel({ board: { stages, count, of, actions }, label, word
       <p className="text-sm">
         {words.board.count} <b className="wide">{count}</b> of {of}
       </p>
+      {says.length > 0 && (
+        <ul className="w-full">
+          {says.map(({ code, data }) => (
+            <li key={code} className="text-base leading-6">
+              {words.notes?.[code]?.(data, String)}
+            </li>
+          ))}
+        </ul>
+      )}
       <div className="flex min-w-56 flex-1 gap-1.5">
         {actions.map((action) => (
           <BoardButton key={action.code} action={action} words={words} large={action.usual} onAct={onAct} />
