@@ -282,7 +282,6 @@ export const CASES: readonly Case[] = [
       { mode: 'sequence', numbers: 3, moves: Array.from({ length: 200 }, (_, i) => `m${i}`) },
       { mode: 'keep-up', centre: 'a', resume: true },
       { mode: 'crews', takers: ['a'], rescuers: ['b'], limit: 3 },
-      { mode: 'leader', seconds: 20 },
     ] as const
   ).map(
     (change): Case => ({
@@ -300,6 +299,13 @@ export const CASES: readonly Case[] = [
       },
     }),
   ),
+  {
+    name: 'a circle, leader',
+    format: 'circle',
+    setup: { mode: 'leader', seconds: 20, players: Array.from({ length: 60 }, (_, i) => `p${i}`) },
+    players: Array.from({ length: 60 }, (_, i) => `p${i}`),
+    own: () => ({ type: 'next' }),
+  },
   {
     name: 'a barrier',
     format: 'circle',

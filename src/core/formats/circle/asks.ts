@@ -20,7 +20,7 @@ export function circleAsks(context: CircleContext): Ask[] {
     askWith(
       askOfKinds(used, gearKinds),
       {
-        ...{ ...IN_CLASS, stand: isSeated ? 0 : 1, 'bear-touch': 1, 'remember-steps': setup.mode === 'sequence' ? 2 : 1 },
+        ...{ ...IN_CLASS, ...(isSeated ? {} : { stand: 1 }), 'bear-touch': 1, 'remember-steps': setup.mode === 'sequence' ? 2 : 1 },
         ...(kneels ? { kneel: 1, 'down-up': 2 } : {}),
         ...(setup.mode === 'crews' ? { 'dim-light': 2, 'down-up': 2, 'pressed-or-pulled': 2, 'be-among-many': 2 } : {}),
         ...(setup.mode === 'keep-up' || setup.mode === 'barrier' ? { reach: 1, travel: 1, judge: 1 } : {}),

@@ -1,6 +1,7 @@
 import type { Piece } from '../../model/piece.ts';
 import type { BoardAction, BoardPart, BoardRow, BoardStudent, ResultRow } from '../board.ts';
 import type { Playing } from '../format.ts';
+import { joinedTallies } from '../joinedTallies.ts';
 import { sidesIn } from './play.ts';
 import type { CircleMove, CirclePlaySetup } from './setup.ts';
 
@@ -87,7 +88,11 @@ function barrierParts(playing: Of<'barrier'>, play: number): BoardPart[] {
     return {
       ...{ side: id, group: 2 * play + k, value: setup.joint ? view.tally.chain : view.scores[id] },
       note: { code: 'best', data: { best: sheet['@best']?.[0] ?? 0 } },
-      actions: setup.joint ? [hit] : [tap('point', { type: 'point', side: id }), hit],
+      actions: [
+        ...(setup.joint ? [] : [tap('point', { type: 'point', side: id })]),
+        hit,
+        ...(k ? [] : [tap('ground', { type: 'ground' })]),
+      ],
     };
   });
   return [
@@ -163,15 +168,7 @@ function partsOf(playing: Playing<CirclePlaySetup>, play: number, pieces: readon
 
 /** What is called, counted or changed in every circle. */
 export const circleBoard = (plays: Circles, pieces: readonly Piece[]): BoardPart[] =>
-  joined(plays.flatMap((playing, play) => partsOf(playing, play, pieces)));
-
-/** Rows of several circles that count the same, in one tally. */
-function joined(parts: readonly BoardPart[]): BoardPart[] {
-  const plain = parts.flatMap((p) => (p.part === 'tally' && !p.actions ? [p] : []));
-  if (plain.length < 2) return [...parts];
-  const others = parts.filter((p) => !(plain as BoardPart[]).includes(p));
-  return [...others, { ...plain[0], rows: plain.flatMap((p) => p.rows) }];
-}
+  joinedTallies(plays.flatMap((playing, play) => partsOf(playing, play, pieces)));
 
 /** The best chain, the points, the leaders: of each circle or side, everyone once. */
 export function circleResults(plays: Circles): { code: string; rows: ResultRow[] } {

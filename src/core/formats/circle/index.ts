@@ -39,7 +39,12 @@ export const circle = defineFormat({
   },
   simulate: simulateCircle,
   forecast: circleForecast,
-  spotOf: (_, play) => `ring-${play + 1}`,
+  spotOf(_, play, { groups, pieces }, student) {
+    // One play for all circles: everyone stands in their own group's.
+    const ring = groups.findIndex((g) => g.includes(student));
+    const isOne = pieces.length === groups.length && ring >= 0;
+    return `ring-${(isOne ? ring : play) + 1}`;
+  },
   board: circleBoard,
   results: circleResults,
 });

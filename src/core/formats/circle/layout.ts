@@ -42,7 +42,9 @@ export function circleLayout(context: CircleContext, groups: string[][]): Pick<B
   const pieces = places.map((place): Piece => {
     const piece = { ...rectPiece(place, false), label: { x: place.x, y: place.y + place.depth } };
     if (isBarrier(context)) return piece;
-    return { ...piece, shape: { shape: 'circle', ...middleOf(place), radiusM: place.width / 2 } };
+    // Number and name stand in the middle: all around it people do.
+    const middle = middleOf(place);
+    return { ...piece, shape: { shape: 'circle', ...middle, radiusM: place.width / 2 }, label: { x: middle.x - 0.8, y: middle.y + 0.5 } };
   });
   const things = places.flatMap((place) =>
     isBarrier(context) ? barrierThings(place) : ringThings(context, place, Math.max(2, groups[place.number - 1]?.length ?? 2)),

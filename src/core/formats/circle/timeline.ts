@@ -58,6 +58,8 @@ function ringPlay(context: CircleContext, players: string[]): CirclePlaySetup {
 export function circlePlays(context: CircleContext, draft: CircleDraft, timeline: Timeline): CirclePlaySetup[] {
   const { values, setup } = context;
   const shared = { playSeconds: values.bouts * timeline.workSeconds, lone: true };
+  // Moves are called to all circles at once.
+  if (setup.mode === 'sequence') return [{ ...ringPlay(context, draft.groups.flat()), ...shared }];
   if (!isBarrier(context)) return draft.groups.map((players) => ({ ...ringPlay(context, players), ...shared }));
   return Array.from({ length: draft.groups.length / 2 }, (_, c) => ({
     ...{ mode: 'barrier' as const, joint: values.joint, touches: values.touches, ...shared },

@@ -17,7 +17,7 @@ export function possessionAsks(context: PossessionContext): Ask[] {
         breath: 2,
         judge: 2,
         lose: isSpots(context) ? 1 : 2,
-        'bear-touch': carries ? 1 : 0,
+        ...(carries ? { 'bear-touch': 1 } : {}),
         'see-side': 1,
       },
       carries ? ['carry-or-dribble', 'dodge-or-flee', 'decide'] : ['send', 'receive', 'decide', 'work-together'],

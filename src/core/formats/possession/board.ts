@@ -1,5 +1,6 @@
 import type { BoardAction, BoardPart, BoardRow, BoardStudent, ResultRow } from '../board.ts';
 import type { Playing } from '../format.ts';
+import { joinedTallies } from '../joinedTallies.ts';
 import type { PossessionPlaySetup } from './setup.ts';
 
 type Possessions = readonly Playing<PossessionPlaySetup>[];
@@ -88,15 +89,17 @@ function carrierRoster({ setup, view, sheet }: Playing<PossessionPlaySetup>, pla
 
 /** Every field: the sides with their points, and who has the ball. */
 export const possessionBoard = (plays: Possessions): BoardPart[] =>
-  plays.flatMap((playing, play) => {
-    const { mode, sides } = playing.setup;
-    const rows = sides.map((_, k) => sideRow(playing, play, k, groupsBefore(plays, play) + k));
-    const tally: BoardPart = { part: 'tally', code: 'points', rows, actions: [] };
-    if (mode === 'spots') return [tally];
-    if (mode === 'halves') return [tally, carrierRoster(playing, play)];
-    // With several fields at once points and turnovers are enough; one alone is followed pass by pass.
-    return plays.length > 1 ? [tally] : [tally, passRoster(playing, play)];
-  });
+  joinedTallies(
+    plays.flatMap((playing, play) => {
+      const { mode, sides } = playing.setup;
+      const rows = sides.map((_, k) => sideRow(playing, play, k, groupsBefore(plays, play) + k));
+      const tally: BoardPart = { part: 'tally', code: 'points', rows, actions: [] };
+      if (mode === 'spots') return [tally];
+      if (mode === 'halves') return [tally, carrierRoster(playing, play)];
+      // With several fields at once points and turnovers are enough; one alone is followed pass by pass.
+      return plays.length > 1 ? [tally] : [tally, passRoster(playing, play)];
+    }),
+  );
 
 /** Points of every side, field by field, with how often each had the ball. */
 export function possessionResults(plays: Possessions): { code: string; rows: ResultRow[] } {

@@ -35,7 +35,7 @@ function fieldThings(context: PossessionContext, place: RectPlace): LaidPiece[] 
     return spots.map((at, i) => own('hoop', `spot-${i + 1}`, at, { widthM: 0.6, lengthM: 0.6 }));
   }
   const line = own('line', 'middle', middle, { widthM: wide, turnedDeg, title: 'Middle' });
-  if (context.setup.mode === 'passes') return [];
+  if (context.setup.mode === 'passes') return rectPolygon(place).map((at, i) => own('cone', `corner-${i + 1}`, at, {}));
   if (isHalves(context)) {
     const [low, high] = sidesOf(place, 2, 0);
     const guards = [low, high].flatMap((half, k) =>

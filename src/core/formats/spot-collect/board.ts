@@ -1,5 +1,7 @@
 import type { BoardAction, BoardPart, BoardRow, BoardStudent, ResultRow } from '../board.ts';
 import type { Playing } from '../format.ts';
+import { joinedTallies } from '../joinedTallies.ts';
+import { isOfRound } from './play.ts';
 import type { SpotPlaySetup } from './setup.ts';
 
 type Spots = readonly Playing<SpotPlaySetup>[];
@@ -20,36 +22,38 @@ function teamRow(plays: Spots, play: number, k: number): BoardRow {
   return { ...row, actions: isFree ? [shot, struck] : [struck, shot] };
 }
 
-/** Everyone of a field: a tap on a name asks at which spot it was made; the second says where it was missed. */
-function shooters({ setup, view, sheet }: Playing<SpotPlaySetup>, play: number): BoardPart {
-  const left = view.places['@spots'] ?? [];
-  const person = (player: string): BoardStudent => {
-    const missed = setup.spots?.[sheet[player]?.[0] ?? -1];
-    const open = left.filter((spot) => spot !== missed || left.length < 2);
-    const act = (code: 'made' | 'missed'): BoardAction => ({
-      ...{ code, play, event: { type: code, player }, enabled: !view.done && open.length > 0 },
-      ask: { field: 'spot', among: open.map((value) => ({ value })) },
-    });
-    return { player, value: view.turns[player] ?? 0, action: act('made'), more: [act('missed')] };
-  };
-  return {
-    part: 'roster',
-    code: 'tries',
-    sections: setup.teams.map(({ id }) => ({ code: 'shoots', students: (view.places[id] ?? []).map(person) })),
-    actions: [],
-  };
+/** One who shoots: a tap on the name asks at which spot it was made; the second says where it was missed. */
+function shooter({ setup, view, sheet }: Playing<SpotPlaySetup>, play: number, player: string, round: number): BoardStudent {
+  const left = (view.places['@spots'] ?? []).filter((spot) => isOfRound(spot, setup.mode === 'collect' ? round : 0));
+  const missed = setup.spots?.[sheet[player]?.[0] ?? -1];
+  const open = left.filter((spot) => spot !== missed || left.length < 2);
+  const act = (code: 'made' | 'missed'): BoardAction => ({
+    ...{ code, play, event: { type: code, player }, enabled: !view.done && open.length > 0 },
+    ask: { field: 'spot', among: open.map((value) => ({ value })) },
+  });
+  return { player, value: view.turns[player] ?? 0, action: act('made'), more: [act('missed')] };
 }
 
 /** Every field: points of its teams, who shoots; or who struck, and when the others' task is done. */
-export const spotBoard = (plays: Spots): BoardPart[] =>
-  plays.flatMap((playing, play): BoardPart[] => {
-    const { setup, view } = playing;
+export function spotBoard(plays: Spots, _: unknown, round = 0): BoardPart[] {
+  if (!plays.length) return [];
+  const tallies = plays.map(({ setup, view }, play): BoardPart => {
     const rows = setup.teams.map((_, k) => teamRow(plays, play, k));
     const isFree = view.places['free-shots'] !== undefined;
     const done: BoardAction = { code: 'taskDone', play, event: { type: 'taskDone' }, usual: isFree, enabled: !view.done && isFree };
-    const tally: BoardPart = { part: 'tally', code: 'points', rows, actions: setup.mode === 'struck' ? [done] : [] };
-    return setup.mode === 'struck' ? [tally] : [tally, shooters(playing, play)];
+    // The other team's task: its own tap beside the free shots.
+    return {
+      part: 'tally',
+      code: 'points',
+      rows: setup.mode === 'struck' && isFree ? rows.map((row, k) => (k ? row : { ...row, actions: [...row.actions, done] })) : rows,
+    };
   });
+  if (plays[0].setup.mode === 'struck') return joinedTallies(tallies);
+  const students = plays.flatMap((playing, play) =>
+    playing.setup.teams.flatMap(({ id }) => (playing.view.places[id] ?? []).map((player) => shooter(playing, play, player, round))),
+  );
+  return [...joinedTallies(tallies), { part: 'roster', code: 'tries', sections: [{ code: 'shoots', students }], actions: [] }];
+}
 
 /** Points of every team, field by field, with how often each tried. */
 export function spotResults(plays: Spots): { code: string; rows: ResultRow[] } {

@@ -31,6 +31,11 @@ function parse(raw: unknown): SpotPlaySetup {
 /** So many spots guarantee that one of the teams gets to the target: at most one less for each, and one more. */
 export const guaranteed = (teams: number, to: number): number => teams * (to - 1) + 1;
 
+/** A spot by its number on the floor, and the round in which it lies there anew. */
+export const spotId = (index: number, round: number): string => (round ? `${index + 1}, round ${round + 1}` : `${index + 1}`);
+/** True for a spot of that round. */
+export const isOfRound = (spot: string, round: number): boolean => (round ? spot.endsWith(`, round ${round + 1}`) : !spot.includes(','));
+
 function tried(
   setup: SpotPlaySetup,
   state: SpotState,

@@ -2,6 +2,7 @@ import { fieldStays } from '../fields.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import { type SpotContext, spotCount, TEAMS } from './group.ts';
+import { spotId } from './play.ts';
 import type { SpotPlaySetup, SpotValues } from './setup.ts';
 
 type SpotDraft = BlockDraft<SpotValues>;
@@ -19,7 +20,7 @@ export function spotPlays(context: SpotContext, draft: SpotDraft, timeline: Time
   const { setup, values } = context;
   const fields = Math.max(1, Math.ceil(draft.groups.length / TEAMS));
   const rounds = setup.mode === 'collect' ? values.bouts : 1;
-  const spots = Array.from({ length: rounds * spotCount(context) }, (_, i) => `${i + 1}`);
+  const spots = Array.from({ length: rounds }, (_, round) => Array.from({ length: spotCount(context) }, (_, i) => spotId(i, round))).flat();
   return Array.from({ length: fields }, (_, f) => ({
     mode: setup.mode,
     teams: draft.groups.slice(f * TEAMS, (f + 1) * TEAMS).map((members, k) => ({

@@ -30,7 +30,7 @@ export default function TrendChart({ points }: { points: readonly TrendPoint[] }
     },
     colors: SERIES.map((s) => s.colour),
     stroke: { width: 3, curve: 'straight', dashArray: SERIES.map((s) => s.dash) },
-    markers: { size: 5, shape: ['square', 'circle', 'diamond'], strokeWidth: 0 },
+    markers: { size: 5, shape: ['square', 'triangle', 'diamond'], strokeWidth: 0 },
     grid: { borderColor: '#D6D9DC', padding: { right: 74 } },
     annotations: { points: labels },
     legend: { show: false },

@@ -137,7 +137,7 @@ function Part({ part, board, block, names, state, round, moving, onAct }: Props 
       return <PointsTable columns={part.columns} rows={part.rows} pieces={board.pieces} label={label} />;
     case 'tally': {
       // Groups that move between places are shown with where they are and go next.
-      const isOfGroups = part.rows.every((row) => row.player === undefined && row.side === undefined);
+      const isOfGroups = part.rows.every((row) => row.player === undefined && row.side === undefined && row.label === undefined);
       if (isOfGroups) return <GroupCards {...{ block, names, round, moving, onAct }} rows={part.rows} words={words.actions} />;
       return <TallyRows rows={part.rows} actions={part.actions ?? []} {...{ label, names, words, onAct }} />;
     }
