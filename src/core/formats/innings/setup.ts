@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { fieldsValues } from '../fieldValues.ts';
-import { cardWords, gameWords, kindValue, placeName, roundValues, saidValue, sideValue } from '../sharedSetup.ts';
+import { cardWords, fieldsValues, gameWords, kindValue, placeName, roundValues, saidValue, sideValue } from '../sharedSetup.ts';
 
 /** The setup of play (plays.ts). `catchOut`: a catch ends the turn; `hitSeconds`: from a hit to the next, for the forecast; `lone`: sides may be short. */
 export const InningsPlaySetup = z.object({

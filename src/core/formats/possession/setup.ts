@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { fieldsValues } from '../fieldValues.ts';
-import { cardWords, gameWords, idValue, kindValue, placeName, roundValues, saidValue, sideValue } from '../sharedSetup.ts';
+import { cardWords, fieldsValues, gameWords, idValue, kindValue, placeName, roundValues, saidValue, sideValue } from '../sharedSetup.ts';
 
 export const POSSESSION_MODES = ['passes', 'goals', 'halves', 'spots'] as const;
 

@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { fieldsValues } from '../fieldValues.ts';
-import { cardWords, gameWords, idValue, kindValue, placeName, roundValues, saidValue, sideValue } from '../sharedSetup.ts';
+import { cardWords, fieldsValues, gameWords, idValue, kindValue, placeName, roundValues, saidValue, sideValue } from '../sharedSetup.ts';
 
 export const SPOT_MODES = ['collect', 'stay', 'struck'] as const;
 
