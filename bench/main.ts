@@ -5,6 +5,7 @@ import { benchDrag } from './drag.ts';
 import { benchFit } from './fit.ts';
 import { benchPacking } from './packing.ts';
 import { benchPage } from './page.ts';
+import { benchPlays } from './plays.ts';
 import { benchRun } from './run.ts';
 import { benchServer } from './server.ts';
 import { benchShelf } from './shelf.ts';
@@ -24,6 +25,7 @@ const BENCHES: Record<string, () => Promise<void> | void> = {
   drag: benchDrag,
   adapt: benchAdapt,
   chase: benchChase,
+  plays: benchPlays,
   run: benchRun,
   server: benchServer,
   bundle: benchBundle,

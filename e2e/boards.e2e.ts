@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { skipTo, withGame } from './newGame.ts';
 import { withDemo } from './openDemo.ts';
+import { boardTests } from './playedGame.ts';
 import { pause, type Screen } from './screen.ts';
 
 let screen: Screen;
@@ -8,41 +8,7 @@ let today = '';
 const { open, api } = withDemo((demo) => {
   ({ screen, today } = demo);
 });
-let hour = 14;
-
-/** Plans a game for grade 5a, looks at its desk, and runs it on a phone from its board on. */
-async function played(game: RegExp, summary: RegExp, board: string): Promise<void> {
-  hour++;
-  const at = { start: `${hour}:00`, end: `${hour}:40`, classId: 'grade-5a', roomId: 'mill-gym' };
-  const id = await withGame({ open, api, screen, today }, game, at);
-  await screen.says(summary);
-  await screen.click('tab', /^Checks/);
-  await screen.settled();
-  await screen.expectAccessible();
-  // What would be undone is one line beside the whole day; its tooltip has all of it.
-  expect((await screen.cutTexts()).filter((text) => !text.startsWith('Undo: '))).toEqual([]);
-  const run = (await api('/runs', { periodId: id })) as { id: string };
-  await open(`/whistle/${run.id}`, 390, 844);
-  await skipTo(screen, board);
-  await screen.settled();
-  await screen.expectNoPageScroll();
-  expect(await screen.smallTexts()).toEqual([]);
-}
-
-/** The scores that are shown beside a label, in the order of the page. */
-const scores = (of: string) =>
-  screen.page.$$eval(`output[aria-label$=": ${of}"]`, (all) => all.map((output) => Number(output.textContent)));
-const until = async (what: () => Promise<unknown>, wanted: unknown) => {
-  await expect.poll(what, { timeout: 10_000 }).toEqual(wanted);
-};
-
-/** Ends the lesson and looks whether the logbook says what the results are called. */
-async function logged(says: string): Promise<void> {
-  await screen.page.setViewport({ width: 1280, height: 800 });
-  await screen.click('button', 'End lesson');
-  await screen.click('button', 'End lesson and open the logbook');
-  await screen.says(says);
-}
+const { played, scores, until, logged } = boardTests({ open, api }, () => ({ screen, today }), 14);
 
 describe('the boards of games', () => {
   it('call-up: calls by the drawn list, counts a goal of an open call, ends the call, and takes it back', async () => {

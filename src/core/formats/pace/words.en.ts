@@ -72,7 +72,7 @@ export const paceWords = {
     ...roundIdeaWords('pace'),
     'pace-laps': (d) => `Go ${s(n(d, 'count'), 'lap')} first`,
     'pace-narrow': (d) => `Make the lap ${t(d, 'spacingWords')} wide`,
-    'pace-shared': (d) => `Let ${n(d, 'count')} start at one marker`,
+    'pace-shared': (d) => `Share start markers: ${s(n(d, 'count'), 'student')} at each`,
     'pace-steady': () => 'Use a steady pace for the grade',
   },
 } satisfies FormatWords;
