@@ -12,9 +12,11 @@ export function useSaveSchool(): { school: School; save(change: Partial<School>)
   const [problem, setProblem] = useState('');
   const save = async (change: Partial<School>) => {
     try {
-      // Before the school is read its defaults are shown: a change goes on top of what is stored.
-      const stored = client.getQueryData<School>(['school']) ?? (await call<School>('GET', '/school'));
-      client.setQueryData(['school'], await saveRecord<School>('/school', stored, change));
+      // A change goes on top of what is stored now, unless what it changes is no longer what was shown: that is a conflict, and told.
+      const stored = await call<School>('GET', '/school');
+      const shown = client.getQueryData<School>(['school']) ?? stored;
+      const isShown = (Object.keys(change) as (keyof School)[]).every((key) => JSON.stringify(stored[key]) === JSON.stringify(shown[key]));
+      client.setQueryData(['school'], await saveRecord<School>('/school', isShown ? stored : shown, change));
       setProblem('');
     } catch (error) {
       setProblem(problemWords(error));

@@ -10,11 +10,15 @@ type Mode = Pick<PossessionContext, 'setup'>;
 export const isSpots = ({ setup }: Mode): boolean => setup.mode === 'spots';
 export const isHalves = ({ setup }: Mode): boolean => setup.mode === 'halves';
 
+/** Students of a field, at most; and pairs. */
+const onField = ({ values, players }: Pick<PossessionContext, 'values' | 'players'>): number => Math.min(values.perField, players.length);
+const pairsOf = (context: PossessionContext): number => Math.max(1, Math.ceil(onField(context) / 2));
+
 /** Objects of one field: one, one for every pair, or one for all who carry. */
 export function objectsEach(context: PossessionContext): number {
   const { values } = context;
-  if (isSpots(context)) return Math.max(1, Math.ceil(values.perField / 2));
-  return isHalves(context) ? Math.max(1, values.perField - 2 * values.guards) : 1;
+  if (isSpots(context)) return pairsOf(context);
+  return isHalves(context) ? Math.max(1, onField(context) - 2 * values.guards) : 1;
 }
 /** Markers of one field: two for each of two goals, corners and middle of halves, or more spots than pairs. */
 export function markersEach(context: PossessionContext): number {
@@ -22,7 +26,7 @@ export function markersEach(context: PossessionContext): number {
   return context.setup.mode === 'passes' ? 4 : isHalves(context) ? 6 : 4;
 }
 /** Spots of one field: some more than there are pairs, so that one is always free. */
-export const spotCount = ({ values }: PossessionContext): number => Math.ceil(values.perField / 2) + values.freeSpots;
+export const spotCount = (context: PossessionContext): number => pairsOf(context) + context.values.freeSpots;
 
 /** How many fields the gear is enough for. */
 export const fieldsOfGear = (context: PossessionContext): number => {

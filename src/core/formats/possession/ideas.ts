@@ -17,7 +17,7 @@ export const more = (context: PossessionContext): PossessionIdea[] =>
 export function moreGuards(context: PossessionContext): PossessionIdea[] {
   const { values, cupboard } = context;
   if (!isHalves(context)) return [];
-  const enough = Math.ceil((values.perField - stockOf(cupboard, values.object)) / 2);
+  const enough = Math.ceil((Math.min(values.perField, context.players.length) - stockOf(cupboard, values.object)) / 2);
   return [...new Set([values.guards + 1, values.guards + 2, enough])]
     .filter((count) => count > values.guards && count <= 8)
     .map((count) => idea('possession-guards', { count }, setting(context, 'guards', count)));
