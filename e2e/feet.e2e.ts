@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { withDemo } from './openDemo.ts';
-import type { Screen } from './screen.ts';
+import { Screen } from './screen.ts';
 
 let screen: Screen;
 let today = '';
@@ -78,6 +78,25 @@ describe('a school that measures in feet', () => {
         expect(await inMeters(), `${period}, sheet ${key}`).toEqual([]);
       }
     }
+  });
+
+  it('keeps a choice that is made before the settings have been read', async () => {
+    // A window that knows nothing yet, whose first look at the school takes two seconds.
+    const page = await (await screen.page.browser().createBrowserContext()).newPage();
+    const fresh = new Screen(page);
+    await page.setRequestInterception(true);
+    page.on('request', (request) => {
+      const isSlow = request.method() === 'GET' && request.url().endsWith('/api/school');
+      setTimeout(() => void request.continue(), isSlow ? 2000 : 0);
+    });
+    await page.goto(new URL('/settings', screen.page.url()).href);
+    const choice = await (await fresh.find('combobox', 'Lengths in')).toElement('select');
+    expect(await choice.evaluate((e) => e.value), 'the defaults are shown so far').toBe('m');
+    await (await fresh.find('combobox', 'Single-letter keys')).toElement('select').then((e) => e.select('no'));
+    await expect.poll(async () => ((await api('/school')) as { singleKeys: boolean }).singleKeys, { timeout: 10_000 }).toBe(false);
+    await fresh.holds('43 sq ft');
+    expect(fresh.errors).toEqual([]);
+    await page.browserContext().close();
   });
 
   it('weighs gear in ounces', async () => {

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { type QueryClient, queryOptions, useQuery } from '@tanstack/react-query';
 import { metresWords, readMetres, type Units as SchoolUnits } from '../../core/formats/lengths.ts';
 import { measureWords, type Quantity, readMeasure, readMeasureSpan, spanWords } from '../../core/formats/measures.ts';
 import { type Speak, speakIn } from '../../core/formats/speak.ts';
@@ -9,10 +9,15 @@ import type { School } from '../../core/model/school.ts';
 import type { Student } from '../../core/model/student.ts';
 import { call } from '../api.ts';
 
+const SCHOOL = queryOptions({ queryKey: ['school'], queryFn: () => call<School>('GET', '/school'), staleTime: 60_000 });
+
 /** The school's settings; its defaults while they load. */
 export function useSchool(): School {
-  return useQuery({ queryKey: ['school'], queryFn: () => call<School>('GET', '/school'), staleTime: 60_000 }).data ?? NEW_SCHOOL;
+  return useQuery(SCHOOL).data ?? NEW_SCHOOL;
 }
+
+/** The school as it is known; read first if it is not known yet, since until then its defaults are shown. */
+export const readSchool = (client: QueryClient): Promise<School> => client.ensureQueryData(SCHOOL);
 
 /** What is written where something cannot be read, in the kept units. */
 const EXAMPLE: Record<Quantity, number> = {

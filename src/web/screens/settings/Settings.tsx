@@ -1,13 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { LADDER_STEPS, ladderOf, type School, stepAfter } from '../../../core/model/school.ts';
+import { LADDER_STEPS, ladderOf, stepAfter } from '../../../core/model/school.ts';
 import { LADDER_WORDS } from '../../../core/words/ladder.en.ts';
 import { ShelfPage } from '../../parts/DayBar.tsx';
 import { LeaveDemo } from '../../parts/DemoSchool.tsx';
 import { Problem } from '../../parts/Problem.tsx';
 import { SaidChoice, SaidText, SaidYes } from '../../parts/Said.tsx';
 import { Sentence } from '../../parts/Sentence.tsx';
-import { saveRecord } from '../../parts/saveRecord.ts';
 import { useSchool } from '../../parts/units.ts';
+import { type SchoolChange, saveSchool } from '../../parts/useSaveSchool.ts';
 import { useTry } from '../../parts/useTry.ts';
 import { BackupsSection } from './BackupsSection.tsx';
 import { FloorChangeRows } from './FloorChangeRows.tsx';
@@ -29,9 +29,8 @@ export function Settings() {
   const school = useSchool();
   const client = useQueryClient();
   const [problem, attempt] = useTry();
-  const save = async (change: Partial<School> | ((now: School) => Partial<School>)) => {
-    const next = await saveRecord<School>('/school', school, change);
-    client.setQueryData(['school'], next);
+  const save = async (change: SchoolChange) => {
+    await saveSchool(client, change);
     await client.invalidateQueries({ queryKey: ['desk'] });
     await client.invalidateQueries({ queryKey: ['day'] });
   };
