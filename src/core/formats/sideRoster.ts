@@ -1,3 +1,6 @@
+import { checkOnce } from './checkOnce.ts';
+import { smallest } from './smallest.ts';
+
 /** Who of every side is here, and everyone in the order in which they belong to it, those who left or sit out too. */
 export interface SideRoster {
   here: Record<string, string[]>;
@@ -12,12 +15,6 @@ export function checkSides(sides: Sides, lone = false): void {
   const players = sides.flatMap((s) => s.members);
   checkOnce('sides', players);
   if (!lone && !players.length) throw new RangeError('invalid setup sides: nobody plays');
-}
-
-/** Throws RangeError if somebody is listed twice. */
-export function checkOnce(field: string, players: readonly string[]): void {
-  const twice = players.find((id, i) => players.indexOf(id) !== i);
-  if (twice !== undefined) throw new RangeError(`invalid setup ${field}: ${JSON.stringify(twice)} is there twice`);
 }
 
 /** Everyone where the setup has them. */
@@ -52,6 +49,5 @@ export function onRoster<R extends SideRoster>(roster: R, player: string, to: st
 
 /** The side of that index, or else the one with the fewest here. */
 export function sideToJoin(sides: Sides, { here }: SideRoster, index?: number): string {
-  const sizes = sides.map(({ id }) => here[id].length);
-  return sides[index ?? sizes.indexOf(Math.min(...sizes))].id;
+  return sides[index ?? smallest(sides.map(({ id }) => here[id]))].id;
 }

@@ -1,4 +1,5 @@
 import { added, zeros } from '../play/ledger.ts';
+import { checkOnce } from './checkOnce.ts';
 
 /** Teams of a play by name. `members`: their students; without it a team is a player itself. */
 export interface Teams {
@@ -9,9 +10,7 @@ export interface Teams {
 /** Throws RangeError if a team or a student is there twice. */
 export function checkTeams({ teams, members }: Teams): void {
   if (new Set(teams).size !== teams.length) throw new RangeError(`invalid setup teams: repeated team in ${JSON.stringify(teams)}`);
-  const players = Object.values(members ?? {}).flat();
-  const twice = players.find((id, i) => players.indexOf(id) !== i);
-  if (twice !== undefined) throw new RangeError(`invalid setup members: ${JSON.stringify(twice)} is there twice`);
+  checkOnce('members', Object.values(members ?? {}).flat());
 }
 
 /** Lists the students of a team, or the team itself if students are not known. */

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { added, entered, leaders, zeros } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
+import { checkOnce } from '../checkOnce.ts';
 import { CallUpPlaySetup } from './setup.ts';
 
 /** `here`: who is on each side, in the order of their numbers; `order`: all who ever were. `inPlay`: who was called, empty between calls. */
@@ -18,9 +19,10 @@ export type CallUpEvent = { type: 'call'; numbers: number[] } | { type: 'goal'; 
 
 function parse(raw: unknown): CallUpPlaySetup {
   const setup = parsePlaySetup(CallUpPlaySetup, raw);
-  const players = setup.sides.flatMap((s) => s.members);
-  const twice = players.find((id, i) => players.indexOf(id) !== i);
-  if (twice !== undefined) throw new RangeError(`invalid setup sides: ${JSON.stringify(twice)} is there twice`);
+  checkOnce(
+    'sides',
+    setup.sides.flatMap((s) => s.members),
+  );
   if (setup.sides[0].id === setup.sides[1].id)
     throw new RangeError(`invalid setup sides: repeated id ${JSON.stringify(setup.sides[0].id)}`);
   if (setup.lone) return setup;

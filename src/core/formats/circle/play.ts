@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { added, entered, leaders, zeros } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
-import { checkOnce, checkSides, offRoster, onRoster, rosterOf, sideOf, sideToJoin } from '../sideRoster.ts';
+import { checkOnce } from '../checkOnce.ts';
+import { checkSides, offRoster, onRoster, rosterOf, sideOf, sideToJoin } from '../sideRoster.ts';
 import { broken, keptUp, overBarrier } from './chain.ts';
 import { CirclePlaySetup } from './setup.ts';
 import { type CircleState, RING } from './state.ts';

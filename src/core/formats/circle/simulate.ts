@@ -2,6 +2,7 @@ import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } 
 import type { PlayEvent } from '../../play/playRules.ts';
 import { type Rng, seededRng } from '../../rng.ts';
 import { activeAtStart } from '../../simulate/activeAtStart.ts';
+import { playLog } from '../../simulate/playLog.ts';
 import { type CircleEvent, circleRules, sidesIn } from './play.ts';
 import type { CirclePlaySetup } from './setup.ts';
 import type { CircleState } from './state.ts';
@@ -54,19 +55,15 @@ function drawn(setup: CirclePlaySetup, state: CircleState, random: Rng): CircleE
 /** One play: move after move, hit after hit until it falls, leader after leader. */
 export function simulateCircle(setup: CirclePlaySetup, { seconds, seed }: { seconds: number; seed: number }): PlayEvent[] {
   const random = seededRng(seed);
-  const events: PlayEvent[] = [];
+  const log = playLog(circleRules, setup);
   const every = setup.mode === 'leader' ? setup.seconds : EVERY_S[setup.mode];
-  let state = circleRules.start(setup);
   if (!sidesIn(setup).some((s) => s.members.length)) return [];
-  for (let at = every; at <= seconds && !circleRules.finished(setup, state); at += every * (0.8 + 0.4 * random.float())) {
-    const event = drawn(setup, state, random);
+  for (let at = every; at <= seconds && !log.isOver(); at += every * (0.8 + 0.4 * random.float())) {
+    const event = drawn(setup, log.state, random);
     if (!event) break;
-    const next = circleRules.step(setup, state, { ...event, at }, () => true);
-    if (next === 'not-allowed') continue;
-    state = next;
-    events.push({ at, ...event });
+    log.take(at, event);
   }
-  return events;
+  return log.events;
 }
 
 /** Everyone of a circle is at it while it is played. */

@@ -1,6 +1,7 @@
 import { stay } from '../bouts.ts';
 import { fieldStays } from '../fields.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
+import { inTurn } from '../inTurn.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import { type CircleContext, isBarrier } from './group.ts';
 import type { CirclePlaySetup, CircleValues } from './setup.ts';
@@ -29,7 +30,7 @@ export const circleTimeline = (context: CircleContext, draft: CircleDraft, secon
 
 /** Those who had a role least in the last lessons, so many of them. */
 const least = (context: CircleContext, role: string, players: readonly string[], count: number): string[] =>
-  [...players].sort((a, b) => (context.had?.[role]?.[a] ?? 0) - (context.had?.[role]?.[b] ?? 0)).slice(0, Math.max(0, count));
+  inTurn(players, context.had?.[role]).slice(0, Math.max(0, count));
 
 /** What is played in one circle. */
 function ringPlay(context: CircleContext, players: string[]): CirclePlaySetup {

@@ -2,6 +2,7 @@ import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } 
 import type { PlayEvent } from '../../play/playRules.ts';
 import { type Rng, seededRng } from '../../rng.ts';
 import { activeAtStart } from '../../simulate/activeAtStart.ts';
+import { playLog } from '../../simulate/playLog.ts';
 import type { HitKind } from './bases.ts';
 import { type InningsEvent, inningsRules } from './play.ts';
 import type { InningsPlaySetup } from './setup.ts';
@@ -16,32 +17,24 @@ const drawnHit = (mode: InningsPlaySetup['mode'], batter: string, random: Rng): 
     ? { type: 'hit', batter, trips: random.below(4) }
     : { type: 'hit', batter, kind: KINDS[random.below(KINDS.length)], fielded: random.float() < FIELDED };
 
-/** One play: hit after hit, by chance. */
-export function simulateInnings(setup: InningsPlaySetup, { seconds, seed }: { seconds: number; seed: number }): PlayEvent[] {
+/** A play of hit after hit, by chance. */
+function hits(setup: InningsPlaySetup, seconds: number, seed: number) {
   const random = seededRng(seed);
-  const events: PlayEvent[] = [];
+  const log = playLog(inningsRules, setup);
   const every = setup.hitSeconds ?? HIT_S[setup.mode];
-  let state = inningsRules.start(setup);
-  for (let at = every; at <= seconds && state.bat !== undefined && !inningsRules.finished(setup, state); ) {
-    const event = { at, ...drawnHit(setup.mode, state.bat, random) };
-    const next = inningsRules.step(setup, state, event, () => true);
-    if (next === 'not-allowed') break;
-    state = next;
-    events.push(event);
-    at += every * (0.7 + 0.6 * random.float());
-  }
-  return events;
+  for (let at = every; at <= seconds && log.state.bat !== undefined && !log.isOver(); at += every * (0.7 + 0.6 * random.float()))
+    if (!log.take(at, drawnHit(setup.mode, log.state.bat, random))) break;
+  return log;
 }
+
+/** One play: hit after hit, by chance. */
+export const simulateInnings = (setup: InningsPlaySetup, { seconds, seed }: { seconds: number; seed: number }): PlayEvent[] =>
+  hits(setup, seconds, seed).events;
 
 /** Seconds that a side's turn takes until all have come home, in so many simulated turns, the shortest first; without a cap. */
 export function turnLengths(setup: InningsPlaySetup, seed: number, turns: number): number[] {
   const { capSeconds: _, ...open } = setup;
-  const events = simulateInnings({ ...open, innings: Math.ceil(turns / 2) }, { seconds: 1e6, seed });
-  let state = inningsRules.start({ ...open, innings: Math.ceil(turns / 2) });
-  for (const event of events) {
-    const next = inningsRules.step(open, state, event as InningsEvent & { at: number }, () => true);
-    if (next !== 'not-allowed') state = next;
-  }
+  const { state } = hits({ ...open, innings: Math.ceil(turns / 2) }, Number.POSITIVE_INFINITY, seed);
   return state.mode === 'bases' ? [...state.turnSeconds].sort((a, b) => a - b) : [];
 }
 

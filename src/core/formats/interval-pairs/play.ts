@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { added, entered, type Ledger, leaders, zeros } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
-import { checkOnce } from '../sideRoster.ts';
+import { checkOnce } from '../checkOnce.ts';
+import { smallest } from '../smallest.ts';
 import { IntervalPlaySetup } from './setup.ts';
 
 /** `bout` counts from 1; once all are over it stays at the last. */
@@ -87,10 +88,7 @@ export const intervalRules: PlayRules<IntervalPlaySetup, IntervalState, Interval
   active: (_, { pairs }) => pairs.flat(),
   groupOf: ({ home }, player) => home[player],
   vacate: (_, state, player) => ({ ...state, pairs: state.pairs.map((p) => p.filter((id) => id !== player)) }),
-  join(_, state, player, index) {
-    const sizes = state.pairs.map((p) => p.length);
-    return seated(state, player, index ?? sizes.indexOf(Math.min(...sizes)));
-  },
+  join: (_, state, player, index) => seated(state, player, index ?? smallest(state.pairs)),
   back: (_, state, player) => seated(state, player, state.home[player]),
   finished: (_, { isOver }) => isOver,
   view(setup, state) {

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { added, entered, leaders, zeros } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
 import { ladderSeats } from '../../rotation/ladder.ts';
+import { checkOnce } from '../checkOnce.ts';
 import { LadderPlaySetup } from './setup.ts';
 
 /** Those who play together at one place; `since`: the round in which they came to their court. */
@@ -28,9 +29,7 @@ const playersOf = ({ courts, resting = [], members = {} }: LadderPlaySetup): str
 
 function parse(raw: unknown): LadderPlaySetup {
   const setup = parsePlaySetup(LadderPlaySetup, raw);
-  const players = playersOf(setup);
-  const twice = players.find((id, i) => players.indexOf(id) !== i);
-  if (twice !== undefined) throw new RangeError(`invalid setup courts: ${JSON.stringify(twice)} is there twice`);
+  checkOnce('courts', playersOf(setup));
   if (!setup.courts.length && !setup.lone) throw new RangeError(`invalid setup courts: ${JSON.stringify(setup.courts)}`);
   return setup;
 }

@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { added, entered, zeros } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
+import { checkOnce } from '../checkOnce.ts';
+import { smallest } from '../smallest.ts';
 import { OpenFloorPlaySetup } from './setup.ts';
 import type { OpenFloorState } from './state.ts';
 
@@ -19,11 +21,12 @@ function parse(raw: unknown): OpenFloorPlaySetup {
   const setup = parsePlaySetup(OpenFloorPlaySetup, raw);
   const { groups, stages, thieves, defenders, lone } = setup;
   const players = groups.flat();
-  const twice = players.find((id, i) => players.indexOf(id) !== i);
-  if (twice !== undefined) throw new RangeError(`invalid setup groups: ${JSON.stringify(twice)} is there twice`);
+  checkOnce('groups', players);
   if (!lone && (!groups.length || groups.some((g) => !g.length))) throw new RangeError('invalid setup groups: nobody in a group');
-  const stageTwice = stages.find((s, i) => stages.findIndex((t) => t.id === s.id) !== i);
-  if (stageTwice) throw new RangeError(`invalid setup stages: ${JSON.stringify(stageTwice.id)} is there twice`);
+  checkOnce(
+    'stages',
+    stages.map((s) => s.id),
+  );
   checkNamed('thieves', thieves ?? [], players);
   checkNamed('defenders', defenders ?? [], players);
   if (thieves && defenders) throw new RangeError('invalid setup defenders: a game with steals has none');
@@ -124,10 +127,7 @@ export const openFloorRules: PlayRules<OpenFloorPlaySetup, OpenFloorState, OpenF
     groups: state.groups.map((g) => g.filter((id) => id !== player)),
     holders: state.holders.filter((id) => id !== player),
   }),
-  join(_, state, player, index) {
-    const sizes = state.groups.map((g) => g.length);
-    return seated(state, player, index ?? sizes.indexOf(Math.min(...sizes)));
-  },
+  join: (_, state, player, index) => seated(state, player, index ?? smallest(state.groups)),
   back: (_, state, player) => seated(state, player, state.home[player]),
   finished: (_, { isOver }) => isOver,
   view(setup, state) {

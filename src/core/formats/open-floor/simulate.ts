@@ -1,6 +1,7 @@
 import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } from '../../play/forecast.ts';
 import type { PlayEvent } from '../../play/playRules.ts';
 import { seededRng } from '../../rng.ts';
+import { playLog } from '../../simulate/playLog.ts';
 import { openFloorRules } from './play.ts';
 import type { OpenFloorPlaySetup } from './setup.ts';
 import { SHORT } from './timeline.ts';
@@ -24,29 +25,20 @@ function boutsOf({ stages, boutSeconds, switchSeconds, stageSeconds = switchSeco
 /** One play: bouts and stages by the clock; if objects are stolen, by chance, never straight back. */
 export function simulateOpenFloor(setup: OpenFloorPlaySetup, { seconds, seed }: { seconds: number; seed: number }): PlayEvent[] {
   const random = seededRng(seed);
-  const events: PlayEvent[] = [];
-  let state = openFloorRules.start(setup);
-  const everyone = () => true;
+  const log = playLog(openFloorRules, setup);
   for (const { from, until, ends } of boutsOf(setup)) {
     if (setup.thieves)
       for (let at = from + 2; at < Math.min(until, seconds); at += 1) {
-        const without = state.groups.flat().filter((id) => !state.holders.includes(id));
+        const without = log.state.groups.flat().filter((id) => !log.state.holders.includes(id));
         for (const by of without) {
-          if (random.float() > 1 / STEAL_S || !state.holders.length) continue;
-          const event = { type: 'steal' as const, by, from: state.holders[random.below(state.holders.length)] };
-          const next = openFloorRules.step(setup, state, { at, ...event }, everyone);
-          if (next === 'not-allowed') continue;
-          state = next;
-          events.push({ at, ...event });
+          if (random.float() > 1 / STEAL_S || !log.state.holders.length) continue;
+          log.take(at, { type: 'steal', by, from: log.state.holders[random.below(log.state.holders.length)] });
         }
       }
     if (until > seconds + 1e-9) break;
-    const next = openFloorRules.step(setup, state, { at: until, type: ends }, everyone);
-    if (next === 'not-allowed') break;
-    state = next;
-    events.push({ at: until, type: ends });
+    if (!log.take(until, { type: ends })) break;
   }
-  return events;
+  return log.events;
 }
 
 /** In closed form: of a group's bouts everyone has their share, one after the other; between them the object changes hands. */

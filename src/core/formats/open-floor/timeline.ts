@@ -1,6 +1,7 @@
 import type { PlayView } from '../../play/playRules.ts';
 import { stay } from '../bouts.ts';
 import type { BlockDraft, Segment, Timeline } from '../format.ts';
+import { inTurn } from '../inTurn.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import { isOwn, type OpenFloorContext, thiefCount, units } from './group.ts';
 import type { OpenFloorPlaySetup, OpenFloorValues } from './setup.ts';
@@ -60,7 +61,7 @@ export function openFloorPlays(context: OpenFloorContext, draft: OpenFloorDraft,
   const { each } = roundsOf(context, draft);
   const players = draft.groups.flat();
   if (!players.length) return [];
-  const byTurn = [...players].sort((a, b) => (had?.thief?.[a] ?? 0) - (had?.thief?.[b] ?? 0));
+  const byTurn = inTurn(players, had?.thief);
   return [
     {
       groups: units(context, draft.groups),

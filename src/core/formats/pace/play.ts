@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { added, entered, type Ledger, zeros } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
-import { checkOnce } from '../sideRoster.ts';
+import { checkOnce } from '../checkOnce.ts';
 import { PacePlaySetup } from './setup.ts';
 
 /** `finishes`: seconds by student and trial; `last`: the trial that each finished last; `on`: the trial that is on and since when. */

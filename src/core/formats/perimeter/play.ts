@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { added, entered, type Ledger, zeros } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
-import { checkOnce } from '../sideRoster.ts';
+import { checkOnce } from '../checkOnce.ts';
 import { PerimeterPlaySetup } from './setup.ts';
 
 /** `rings`: who runs in each, and the odd one; all in `play` where there is one ring alone. */

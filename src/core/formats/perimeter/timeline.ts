@@ -1,5 +1,6 @@
 import { allAtOne, type Stay, stay } from '../bouts.ts';
 import type { BlockDraft, Segment, Timeline } from '../format.ts';
+import { inTurn } from '../inTurn.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import { hoopCounts, isRings, type PerimeterContext } from './group.ts';
 import { perimeterRules } from './play.ts';
@@ -39,7 +40,7 @@ export function perimeterTimeline(context: PerimeterContext, draft: PerimeterDra
 
 /** Players with the one last who was free least, so that the odd one is another one than last time. */
 function inOrder({ had }: Pick<PerimeterContext, 'had'>, players: readonly string[]): string[] {
-  const [least] = [...players].sort((a, b) => (had?.free?.[a] ?? 0) - (had?.free?.[b] ?? 0));
+  const [least] = inTurn(players, had?.free);
   return least === undefined ? [] : [...players.filter((id) => id !== least), least];
 }
 

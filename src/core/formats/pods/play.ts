@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { added, entered, leaders, zeros } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
+import { checkOnce } from '../checkOnce.ts';
+import { smallest } from '../smallest.ts';
 import { PodsPlaySetup } from './setup.ts';
 
 /** `home`: the pod of everyone who ever was in one. `taken`: pods whose object was taken after the latest stop; `held`: whether it was told who held. */
@@ -18,9 +20,7 @@ export type PodsEvent = { type: 'stop' } | { type: 'taken'; pod: number; by: str
 
 function parse(raw: unknown): PodsPlaySetup {
   const setup = parsePlaySetup(PodsPlaySetup, raw);
-  const players = setup.pods.flat();
-  const twice = players.find((id, i) => players.indexOf(id) !== i);
-  if (twice !== undefined) throw new RangeError(`invalid setup pods: ${JSON.stringify(twice)} is there twice`);
+  checkOnce('pods', setup.pods.flat());
   if (!setup.lone && (!setup.pods.length || setup.pods.some((p) => !p.length))) throw new RangeError('invalid setup pods: nobody in a pod');
   const [least, most] = setup.burstSeconds;
   if (least > most) throw new RangeError(`invalid setup burstSeconds: ${least} to ${most}`);
@@ -83,10 +83,7 @@ export const podsRules: PlayRules<PodsPlaySetup, PodsState, PodsEvent> = {
   /** Whether the object of each pod was taken after the latest stop, and whether it was told who held. */
   sheet: (_, { pods, taken, held }) => ({ taken: pods.map((_, i) => (taken.includes(i) ? 1 : 0)), held: [held ? 1 : 0] }),
   vacate: (_, state, player) => ({ ...state, pods: state.pods.map((pod) => pod.filter((id) => id !== player)) }),
-  join(_, state, player, index) {
-    const sizes = state.pods.map((p) => p.length);
-    return seated(state, player, index ?? sizes.indexOf(Math.min(...sizes)));
-  },
+  join: (_, state, player, index) => seated(state, player, index ?? smallest(state.pods)),
   back: (_, state, player) => seated(state, player, state.home[player]),
   finished: ({ rounds, mode }, { stops, taken, held, pods }) =>
     stops >= rounds && (mode === 'hold' ? held : pods.every((pod, i) => !pod.length || taken.includes(i))),

@@ -1,5 +1,6 @@
 import { eachAtOwn } from '../bouts.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
+import { inTurn } from '../inTurn.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import type { PodsContext } from './group.ts';
 import type { PodsPlaySetup, PodsValues } from './setup.ts';
@@ -21,7 +22,7 @@ export const roundSeconds = ({ leastSeconds, mostSeconds, pauseSeconds }: PodsVa
 /** One play of all pods: as many rounds as the sets have time for. */
 export function podPlays({ setup, values, had }: PodsContext, draft: PodsDraft, timeline: Timeline): PodsPlaySetup[] {
   // Whoever led least in the last lessons leads first.
-  const pods = draft.groups.map((pod) => [...pod].sort((a, b) => (had?.leader?.[a] ?? 0) - (had?.leader?.[b] ?? 0)));
+  const pods = draft.groups.map((pod) => inTurn(pod, had?.leader));
   return [
     {
       ...{ pods, mode: setup.mode, leading: values.leading, lone: true },

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { added, entered, type Ledger, leaders, zeros } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
-import { checkOnce, checkSides, offRoster, onRoster, rosterOf, type SideRoster, sideOf, sideToJoin } from '../sideRoster.ts';
+import { checkOnce } from '../checkOnce.ts';
+import { checkSides, offRoster, onRoster, rosterOf, type SideRoster, sideOf, sideToJoin } from '../sideRoster.ts';
 import { PossessionPlaySetup } from './setup.ts';
 
 /** `has`: the side in possession, undefined if either may pass; `ball`: who holds it, if that is known; `giver`: from whom they have it; `home`: tagged carriers on their way back. */

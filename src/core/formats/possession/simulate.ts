@@ -2,6 +2,7 @@ import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } 
 import type { PlayEvent } from '../../play/playRules.ts';
 import { type Rng, seededRng } from '../../rng.ts';
 import { activeAtStart } from '../../simulate/activeAtStart.ts';
+import { playLog } from '../../simulate/playLog.ts';
 import { type PossessionEvent, type PossessionState, possessionRules } from './play.ts';
 import type { PossessionPlaySetup } from './setup.ts';
 
@@ -35,22 +36,15 @@ function drawn(setup: PossessionPlaySetup, state: PossessionState, random: Rng):
 /** One play: pass after pass, or carriers who get through or are tagged. */
 export function simulatePossession(setup: PossessionPlaySetup, { seconds, seed }: { seconds: number; seed: number }): PlayEvent[] {
   const random = seededRng(seed);
-  const events: PlayEvent[] = [];
-  let state = possessionRules.start(setup);
-  const take = (at: number, event: PossessionEvent | undefined) => {
-    const next = event && possessionRules.step(setup, state, { ...event, at }, () => true);
-    if (!event || next === undefined || next === 'not-allowed') return;
-    state = next;
-    events.push({ at, ...event });
-  };
+  const log = playLog(possessionRules, setup);
   const back: { at: number; player: string }[] = [];
   for (let at = EVERY_S[setup.mode]; at <= seconds; at += EVERY_S[setup.mode] * (0.6 + 0.8 * random.float())) {
-    while (back.length && back[0].at <= at) take(back[0].at, { type: 'home', player: back.shift()!.player });
-    const event = drawn(setup, state, random);
-    take(at, event);
+    while (back.length && back[0].at <= at) log.take(back[0].at, { type: 'home', player: back.shift()!.player });
+    const event = drawn(setup, log.state, random);
+    if (event) log.take(at, event);
     if (event?.type === 'tagged') back.push({ at: at + HOME_S, player: event.player });
   }
-  return events;
+  return log.events;
 }
 
 /** All on a field are on the move while it is played. */

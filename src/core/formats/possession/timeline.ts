@@ -1,6 +1,7 @@
 import { type Stay, stay } from '../bouts.ts';
 import { fieldStays } from '../fields.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
+import { inTurn } from '../inTurn.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import { groupsEach, isHalves, isSpots, type PossessionContext } from './group.ts';
 import type { PossessionPlaySetup, PossessionValues } from './setup.ts';
@@ -16,8 +17,7 @@ export const possessionSpan = (_: PossessionContext, draft: PossessionDraft) => 
 export function guardsOf(context: PossessionContext, group: readonly string[], round: number): string[] {
   if (!isHalves(context) || group.length < 2) return [];
   const count = Math.min(context.values.guards, group.length - 1);
-  const had = context.had?.guard ?? {};
-  const order = [...group].sort((a, b) => (had[a] ?? 0) - (had[b] ?? 0));
+  const order = inTurn(group, context.had?.guard);
   return Array.from({ length: count }, (_, i) => order[(round * count + i) % order.length]);
 }
 

@@ -6,6 +6,7 @@ import { HOUSE_LIMITS } from '../../model/band.ts';
 import { roomArea } from '../../model/room.ts';
 import { dealtGroups } from '../dealtGroups.ts';
 import type { PlanContext } from '../format.ts';
+import { inTurn } from '../inTurn.ts';
 import { type LaneUnit, lanesOnFloor } from '../lanes.ts';
 import { crossingShape, legSpeed } from './crossing.ts';
 import type { RelayGame, RelayValues } from './setup.ts';
@@ -97,6 +98,5 @@ export function lineCount(context: RelayContext): number {
 /** Even lines; whoever went twice least in the last lessons stands first, since a short line starts over with its first ones. */
 export function relayGroups(context: RelayContext) {
   const { groups, noticed } = dealtGroups(context, lineCount(context));
-  const twice = context.had?.twice ?? {};
-  return { groups: groups.map((g) => [...g].sort((a, b) => (twice[a] ?? 0) - (twice[b] ?? 0))), noticed };
+  return { groups: groups.map((g) => inTurn(g, context.had?.twice)), noticed };
 }

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { added, entered, type Ledger, leaders, zeros } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
-import { checkOnce } from '../sideRoster.ts';
+import { checkOnce } from '../checkOnce.ts';
+import { smallest } from '../smallest.ts';
 import { RelayPlaySetup } from './setup.ts';
 
 /** `lines`: who stands in each, in order of going; `backs` and `missed`: turns that ended and tries that failed, by line; `first`: the line that was done first. */
@@ -104,10 +105,7 @@ export const relayRules: PlayRules<RelayPlaySetup, RelayState, RelayEvent> = {
   sheet: ({ lines }, { backs, missed, round }) =>
     Object.fromEntries(lines.map((_, i) => [lineId(i), [backs[i], missed[i], (i + round) % lines.length]])),
   vacate: (_, state, player) => ({ ...state, lines: state.lines.map((l) => l.filter((id) => id !== player)) }),
-  join(_, state, player, index) {
-    const sizes = state.lines.map((l) => l.length);
-    return seated(state, player, index ?? sizes.indexOf(Math.min(...sizes)));
-  },
+  join: (_, state, player, index) => seated(state, player, index ?? smallest(state.lines)),
   back: (_, state, player) => seated(state, player, state.home[player]),
   finished(setup, state) {
     if (setup.to !== undefined && Math.max(...state.scores) >= setup.to) return true;

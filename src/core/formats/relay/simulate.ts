@@ -1,7 +1,8 @@
 import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } from '../../play/forecast.ts';
 import type { PlayEvent } from '../../play/playRules.ts';
 import { seededRng } from '../../rng.ts';
-import { owedTurns, type RelayEvent, relayRules } from './play.ts';
+import { playLog } from '../../simulate/playLog.ts';
+import { owedTurns, relayRules } from './play.ts';
 import type { RelayPlaySetup } from './setup.ts';
 
 /** Chance that a try is made if the setup does not say. Side Court default, for try-outs. */
@@ -16,36 +17,29 @@ export function simulateRelay(setup: RelayPlaySetup, { seconds, seed }: { second
   const next = lines.map(() => aTurn());
   const shift = mode === 'bay-shift' && setup.rounds ? (setup.playSeconds ?? seconds) / setup.rounds : Number.POSITIVE_INFINITY;
   let rotate = shift;
-  let state = relayRules.start(setup);
-  const events: PlayEvent[] = [];
-  const take = (at: number, event: RelayEvent) => {
-    const after = relayRules.step(setup, state, { ...event, at }, () => true);
-    if (after === 'not-allowed') return;
-    state = after;
-    events.push({ at, ...event });
-  };
-  while (!relayRules.finished(setup, state)) {
+  const log = playLog(relayRules, setup);
+  while (!log.isOver()) {
     const at = Math.min(rotate, ...next);
     if (!(at <= seconds + 1e-9)) break;
     if (at === rotate) {
-      take(at, { type: 'rotate' });
+      log.take(at, { type: 'rotate' });
       rotate += shift;
       continue;
     }
     const line = next.indexOf(at);
     if (mode === 'crossing') {
       // All heads go with the same signal, so that nobody runs into an empty corner.
-      const heads = state.lines.map((l) => l.length > 0);
+      const heads = log.state.lines.map((l) => l.length > 0);
       heads.forEach((isThere, i) => {
-        if (isThere && !relayRules.finished(setup, state)) take(at, { type: 'back', line: i });
+        if (isThere) log.take(at, { type: 'back', line: i });
       });
       next.fill(at + aTurn());
       continue;
     }
-    take(at, { type: 'back', line, ...(isTry ? { made: random.float() < (setup.madeShare ?? MADE) } : {}) });
+    log.take(at, { type: 'back', line, ...(isTry ? { made: random.float() < (setup.madeShare ?? MADE) } : {}) });
     next[line] = at + aTurn();
   }
-  return events;
+  return log.events;
 }
 
 /** Seconds that a line plays: all of them, or until it has gone as often as it owes. */

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { added, entered, type Ledger, leaders, zeros } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup } from '../../play/playRules.ts';
-import { checkOnce, checkSides, offRoster, onRoster, rosterOf, type SideRoster, sideOf, sideToJoin } from '../sideRoster.ts';
+import { checkOnce } from '../checkOnce.ts';
+import { checkSides, offRoster, onRoster, rosterOf, type SideRoster, sideOf, sideToJoin } from '../sideRoster.ts';
 import { SpotPlaySetup } from './setup.ts';
 
 /** `left`: spots on the floor; `held`: spots of each team; `missedAt`: the spot that each has just missed; `free`: the team with free shots. */

@@ -2,6 +2,7 @@ import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } 
 import type { PlayEvent } from '../../play/playRules.ts';
 import { type Rng, seededRng } from '../../rng.ts';
 import { activeAtStart } from '../../simulate/activeAtStart.ts';
+import { playLog } from '../../simulate/playLog.ts';
 import { type SpotEvent, type SpotState, spotRules } from './play.ts';
 import type { SpotPlaySetup } from './setup.ts';
 
@@ -22,31 +23,25 @@ function aTry(state: SpotState, player: string, random: Rng): SpotEvent | undefi
 /** One play: everyone tries in turn; or a target is struck, free shots follow until the others' task is done. */
 export function simulateSpots(setup: SpotPlaySetup, { seconds, seed }: { seconds: number; seed: number }): PlayEvent[] {
   const random = seededRng(seed);
-  const events: PlayEvent[] = [];
-  let state = spotRules.start(setup);
-  const take = (at: number, event: SpotEvent | undefined) => {
-    if (!event || spotRules.finished(setup, state)) return;
-    const next = spotRules.step(setup, state, { ...event, at }, () => true);
-    if (next === 'not-allowed') return;
-    state = next;
-    events.push({ at, ...event });
-  };
+  const log = playLog(spotRules, setup);
   const players = setup.teams.flatMap((t) => t.members);
   if (!players.length) return [];
   if (setup.mode === 'struck') {
     for (let at = STRIKE_S; at + TASK_S <= seconds; at += STRIKE_S + TASK_S) {
       const { id: team } = setup.teams[random.below(setup.teams.length)];
-      take(at, { type: 'struck', team });
-      for (let free = FREE_S; free < TASK_S; free += FREE_S) if (random.float() < MADE) take(at + free, { type: 'free', team });
-      take(at + TASK_S, { type: 'taskDone' });
+      log.take(at, { type: 'struck', team });
+      for (let free = FREE_S; free < TASK_S; free += FREE_S) if (random.float() < MADE) log.take(at + free, { type: 'free', team });
+      log.take(at + TASK_S, { type: 'taskDone' });
     }
-    return events;
+    return log.events;
   }
   const atOnce = Math.min(players.length, (setup.objectsEach ?? players.length) * setup.teams.length);
   const every = TRY_S / atOnce;
-  for (let at = every, i = 0; at <= seconds && !spotRules.finished(setup, state); at += every, i++)
-    take(at, aTry(state, players[i % players.length], random));
-  return events;
+  for (let at = every, i = 0; at <= seconds && !log.isOver(); at += every, i++) {
+    const event = aTry(log.state, players[i % players.length], random);
+    if (event) log.take(at, event);
+  }
+  return log.events;
 }
 
 /** Of a team so many try at once as it has objects; the others wait for one to come back. */

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { added, entered, leaders, zeros } from '../../play/ledger.ts';
 import { type PlayRules, parsePlaySetup, type Timed } from '../../play/playRules.ts';
+import { smallest } from '../smallest.ts';
 import { ClashPlaySetup } from './setup.ts';
 
 type Posts = 'feeders' | 'guards';
@@ -117,8 +118,7 @@ function seatIn(state: ClashState, player: string, id: string): ClashState {
 }
 
 function join(setup: ClashPlaySetup, state: ClashState, player: string, index?: number): ClashState {
-  const sizes = setup.sides.map(({ id }) => state.sides[id].here.length);
-  const to = setup.sides[index ?? sizes.indexOf(Math.min(...sizes))].id;
+  const to = setup.sides[index ?? smallest(setup.sides.map(({ id }) => state.sides[id].here))].id;
   const before = sideOf(state, player);
   if (before === undefined || before === to) return seatIn(state, player, to);
   // Somebody who left one side and now joins another no longer stands in the first one's order.

@@ -1,5 +1,6 @@
 import { eachAtOwn } from '../bouts.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
+import { inTurn } from '../inTurn.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import { type ClashContext, postsOf } from './group.ts';
 import type { ClashPlaySetup, TargetClashValues } from './setup.ts';
@@ -13,10 +14,6 @@ export const clashSpan = (_: ClashContext, draft: ClashDraft) => roundsSpan(draf
 
 export const clashTimeline = (_: ClashContext, draft: ClashDraft, seconds: number): Timeline =>
   roundsTimeline(draft.values, seconds, () => eachAtOwn('side', draft.groups));
-
-/** Students in the order in which they take a role: those first who have had it least in the last lessons. */
-const inTurn = (members: readonly string[], had: Readonly<Record<string, number>> = {}): string[] =>
-  [...members].sort((a, b) => (had[a] ?? 0) - (had[b] ?? 0));
 
 /** One play of all sides; the first members feed, the last ones guard, and the rota moves on from there. */
 export function clashPlays(context: ClashContext, draft: ClashDraft, timeline: Timeline): ClashPlaySetup[] {

@@ -1,5 +1,6 @@
 import { eachAtOwn } from '../bouts.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
+import { inTurn } from '../inTurn.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
 import { distancesOf, type TossContext } from './group.ts';
 import type { TossPlaySetup, TossTargetsValues } from './setup.ts';
@@ -19,7 +20,7 @@ export function tossPlays(context: TossContext, draft: TossDraft, timeline: Time
   const { setup, values, had } = context;
   const id = (i: number) => `${setup.lane} ${i + 1}`;
   const strikers = draft.groups.flatMap((group, i) => {
-    const [first] = [...group].sort((a, b) => (had?.striker?.[a] ?? 0) - (had?.striker?.[b] ?? 0));
+    const [first] = inTurn(group, had?.striker);
     return first === undefined ? [] : [[id(i), first] as const];
   });
   return [
