@@ -1,5 +1,6 @@
 import { unitsThatFit } from '../arrange/grid.ts';
 import { type RectPlace, rectPiece } from '../arrange/rectPlaces.ts';
+import type { GearNeed } from '../gear/need.ts';
 import type { UnitSize } from '../geometry/packRows.ts';
 import { memoize } from '../memoize.ts';
 import type { Band } from '../model/band.ts';
@@ -63,6 +64,12 @@ export function fieldLayout(
     unplaced,
   };
 }
+
+/** What every field needs, the same on each. */
+export const fieldGear = (count: number, title: string, needs: readonly Pick<GearNeed, 'gearKind' | 'count'>[]): GearNeed[] =>
+  Array.from({ length: count }, (_, i) =>
+    needs.map((need): GearNeed => ({ ...need, pieceId: `field-${i + 1}`, title: `${title} ${i + 1}`, use: 'stays' })),
+  ).flat();
 
 /** Settings of fields: how many there are and how large. */
 export const fieldSettings = (usual: {

@@ -49,6 +49,10 @@ export function ideasByKind<I extends FixIdea>(
   return Object.fromEntries([...kinds].map((kind) => [kind, [...(kind === own.gearKind ? own.ideas : []), ...less]]));
 }
 
+/** Each idea of one list together with one of another: what it is called by is the first. */
+export const eachWith = <I extends FixIdea>(ideas: readonly I[], others: readonly FixIdea[]): I[] =>
+  others.flatMap((other) => ideas.map((each) => ({ ...each, edits: [...each.edits, ...other.edits] })));
+
 /** Played with another of the game's objects that the closet has enough of, those first that there are most of. The code begins with the format's prefix. */
 export function otherObjects<P extends string>(
   context: PlanContext<{ objects: readonly string[] }, { object: string }>,

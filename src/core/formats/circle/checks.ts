@@ -1,6 +1,6 @@
 import { doesNotFit } from '../doesNotFit.ts';
 import type { BlockDraft } from '../format.ts';
-import { setting } from '../ideas.ts';
+import { eachWith, setting } from '../ideas.ts';
 import type { CircleNoticed } from './codes.ts';
 import { type CircleContext, circleUnit, holds, ringCount } from './group.ts';
 import { closer, fewerRings, moreRings } from './ideas.ts';
@@ -14,7 +14,7 @@ const BELOW_M2 = 1.2;
 
 /** Circles that find no floor. */
 function unplaced(context: CircleContext, draft: CircleDraft): CircleNoticed[] {
-  const both = closer(context).flatMap((c) => moreRings(context).map((m) => ({ ...m, edits: [...m.edits, ...c.edits] })));
+  const both = eachWith(moreRings(context), closer(context));
   return doesNotFit(context, 'circle', draft, circleUnit(context, ringCount(context)), [
     ...closer(context),
     ...fewerRings(context),

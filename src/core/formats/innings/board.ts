@@ -1,5 +1,6 @@
 import type { BoardAction, BoardLine, BoardPart, BoardRow, ResultRow } from '../board.ts';
 import type { Playing } from '../format.ts';
+import { sideResults } from '../sideResults.ts';
 import { ADVANCE, BASES } from './bases.ts';
 import type { InningsPlaySetup } from './setup.ts';
 
@@ -64,17 +65,10 @@ export function inningsBoard(plays: Innings): BoardPart[] {
   return lines.length ? [{ part: 'lines', code: 'runs', lines }] : [];
 }
 
-/** Points of every side, field by field, with how often each has hit. */
+/** Points of every side, field by field, with how often each has hit; those of a small game belong to one group. */
 export function inningsResults(plays: Innings): { code: string; rows: ResultRow[] } {
-  const rows = plays.flatMap(({ setup, view }, play) =>
-    Object.keys(view.turns).map((player): ResultRow => {
-      const side = Math.max(
-        0,
-        setup.sides.findIndex((s) => s.members.includes(player)),
-      );
-      const group = setup.mode === 'bases' ? 2 * play + side : play;
-      return { group, members: [player], value: view.scores[setup.sides[side].id] ?? 0, turns: view.turns[player] };
-    }),
-  );
+  if (plays[0]?.setup.mode === 'bases')
+    return { code: 'runs', rows: sideResults(plays.map(({ setup, view }) => ({ sides: setup.sides, view }))) };
+  const rows = plays.flatMap(({ setup, view }, group) => sideResults([{ sides: setup.sides, view }]).map((row) => ({ ...row, group })));
   return { code: 'runs', rows };
 }

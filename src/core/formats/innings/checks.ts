@@ -2,6 +2,7 @@ import { memoize } from '../../memoize.ts';
 import { doesNotFit } from '../doesNotFit.ts';
 import { fieldUnit } from '../fields.ts';
 import type { BlockDraft } from '../format.ts';
+import { eachWith } from '../ideas.ts';
 import type { InningsNoticed } from './codes.ts';
 import { type InningsContext, isBases } from './group.ts';
 import { caps, fewer, more, smallerFields } from './ideas.ts';
@@ -17,10 +18,9 @@ const TURNS = 60;
 
 /** Fields that find no floor. */
 function unplaced(context: InningsContext, draft: InningsDraft): InningsNoticed[] {
-  const both = fewer(context)
-    .slice(-1)
-    .flatMap((last) => smallerFields(context).map((s) => ({ ...s, edits: [...s.edits, ...last.edits] })));
-  return doesNotFit(context, 'innings', draft, fieldUnit(context), [...smallerFields(context), ...fewer(context), ...both]);
+  const small = smallerFields(context);
+  const both = eachWith(small, fewer(context).slice(-1));
+  return doesNotFit(context, 'innings', draft, fieldUnit(context), [...small, ...fewer(context), ...both]);
 }
 
 /** Groups that are too large for a small game, too small for bases, or one alone. */

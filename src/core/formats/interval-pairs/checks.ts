@@ -1,5 +1,6 @@
 import { doesNotFit } from '../doesNotFit.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
+import { eachWith } from '../ideas.ts';
 import type { IntervalNoticed } from './codes.ts';
 import { areaUnit, exercisesOf, type IntervalContext } from './group.ts';
 import { fewerExercises, smaller } from './ideas.ts';
@@ -13,7 +14,7 @@ type IntervalDraft = BlockDraft<IntervalPairsValues>;
 function unplaced(context: IntervalContext, draft: IntervalDraft): IntervalNoticed[] {
   const small = smaller(context);
   const fewer = fewerExercises(context);
-  const both = fewer.slice(-1).flatMap((last) => small.slice(-1).map((s) => ({ ...s, edits: [...s.edits, ...last.edits] })));
+  const both = eachWith(small.slice(-1), fewer.slice(-1));
   return doesNotFit(context, 'interval', draft, areaUnit(context), [...small, ...fewer, ...both]);
 }
 

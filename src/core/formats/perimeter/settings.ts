@@ -12,16 +12,19 @@ export function perimeterSettings(game: PerimeterGame): SettingMeta[] {
   return [
     ...(hoops ? [countSetting('hoops', 'play', 1, 60), countSetting('perHoop', 'play', 1, 6, 3)] : []),
     ...(hoops ? [countSetting('leastHoops', 'play', 1, 60), countSetting('removePerRound', 'play', 0, 5, 1)] : []),
-    { ...secondsSetting('graceSeconds', 2, 30, undefined, GRACE), group: 'play', step: 1 },
-    { key: 'jointTask', kind: 'switch', group: 'play', fallback: hoops },
+    ...(hoops
+      ? [
+          { ...secondsSetting('graceSeconds', 2, 30, undefined, GRACE), group: 'play' as const, step: 1 },
+          { key: 'jointTask', kind: 'switch' as const, group: 'play' as const, fallback: true },
+        ]
+      : []),
     { ...secondsSetting('goSeconds', 5, 90, undefined, GO), group: 'play' },
     STOP_SIGNAL,
     ...roundSettings({ rounds: hoops ? 2 : 4, breakSeconds: 20, walk: 30, rehearse: 20, reset: 20 }),
     metresSetting('trackM', 0.8, 4, hoops ? 1.4 : 1),
     ...(hoops ? [metresSetting('hoopM', 0.4, 2, 0.7)] : []),
-    metresSetting('edgeM', 0.3, 5, 1),
   ];
 }
 
 /** Values of settings that a game leaves out. */
-export const PERIMETER_UNUSED = { perHoop: 3, removePerRound: 1, hoopM: 0.7 };
+export const PERIMETER_UNUSED = { perHoop: 3, removePerRound: 1, hoopM: 0.7, graceSeconds: 5, jointTask: false };

@@ -49,6 +49,5 @@ export const PerimeterValues = z.object({
   ...roundValues,
   trackM: z.number().min(0.8).max(4),
   hoopM: z.number().min(0.4).max(2),
-  edgeM: z.number().min(0.3).max(5),
 });
 export type PerimeterValues = z.infer<typeof PerimeterValues>;

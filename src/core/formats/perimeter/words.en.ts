@@ -20,7 +20,6 @@ export const perimeterWords = {
     goSeconds: { label: 'From start to stop, about' },
     trackM: { label: 'Track, wide' },
     hoopM: { label: 'Hoop, across' },
-    edgeM: { label: 'Free floor to the walls' },
   },
   segments: { ...SHARED_SEGMENTS, work: 'Travel and stop', rehearse: 'One stop, at a walk', swap: 'Rings change' },
   unit: 'track',

@@ -1,6 +1,6 @@
 import { doesNotFit } from '../doesNotFit.ts';
 import type { BlockDraft } from '../format.ts';
-import { idea, levelGroups, setting } from '../ideas.ts';
+import { eachWith, idea, levelGroups, setting } from '../ideas.ts';
 import type { PodsNoticed } from './codes.ts';
 import { CAP, type PodsContext, podUnit } from './group.ts';
 import { fewerPods, podsIdea, smallerPods } from './ideas.ts';
@@ -22,7 +22,7 @@ function sizes(context: PodsContext, draft: PodsDraft): PodsNoticed[] {
   if (largest > CAP) {
     const enough = podsIdea(context, Math.min(16, Math.ceil(context.players.length / CAP)));
     // Enough pods as they are, then with each way to a smaller one.
-    const ideas = [enough, ...smallerPods(context).map((smaller) => ({ ...smaller, edits: [...smaller.edits, ...enough.edits] }))];
+    const ideas = [enough, ...eachWith(smallerPods(context), [enough])];
     return [{ code: 'pods-crowded', weight: 'stop', at, data: { largest, most: CAP }, ideas }];
   }
   if (!context.players.length || !counts.some((count) => count < 2)) return [];

@@ -1,14 +1,12 @@
 import type { BoardAction, BoardPart, BoardRow, BoardStudent, ResultRow } from '../board.ts';
 import type { Playing } from '../format.ts';
 import { joinedTallies } from '../joinedTallies.ts';
+import { groupsBefore, sideResults } from '../sideResults.ts';
 import type { PossessionPlaySetup } from './setup.ts';
 
 type Possessions = readonly Playing<PossessionPlaySetup>[];
 
 const WHY = ['drop', 'intercept', 'out', 'down'] as const;
-
-/** Index of a side's group among all of the block. */
-const groupsBefore = (plays: Possessions, play: number) => plays.slice(0, play).reduce((sum, p) => sum + p.setup.sides.length, 0);
 
 /** A side's row: its points, and what it can do now. */
 function sideRow({ setup, view, sheet }: Playing<PossessionPlaySetup>, play: number, k: number, group: number): BoardRow {
@@ -92,7 +90,17 @@ export const possessionBoard = (plays: Possessions): BoardPart[] =>
   joinedTallies(
     plays.flatMap((playing, play) => {
       const { mode, sides } = playing.setup;
-      const rows = sides.map((_, k) => sideRow(playing, play, k, groupsBefore(plays, play) + k));
+      const rows = sides.map((_, k) =>
+        sideRow(
+          playing,
+          play,
+          k,
+          groupsBefore(
+            plays.map((p) => p.setup),
+            play,
+          ) + k,
+        ),
+      );
       const tally: BoardPart = { part: 'tally', code: 'points', rows, actions: [] };
       if (mode === 'spots') return [tally];
       if (mode === 'halves') return [tally, carrierRoster(playing, play)];
@@ -102,20 +110,7 @@ export const possessionBoard = (plays: Possessions): BoardPart[] =>
   );
 
 /** Points of every side, field by field, with how often each had the ball. */
-export function possessionResults(plays: Possessions): { code: string; rows: ResultRow[] } {
-  const rows = plays.flatMap(({ setup, view }, play) =>
-    Object.keys(view.turns).map((player): ResultRow => {
-      const k = Math.max(
-        0,
-        setup.sides.findIndex((s) => s.members.includes(player)),
-      );
-      return {
-        group: groupsBefore(plays, play) + k,
-        members: [player],
-        value: view.scores[setup.sides[k].id] ?? 0,
-        turns: view.turns[player],
-      };
-    }),
-  );
-  return { code: 'points', rows };
-}
+export const possessionResults = (plays: Possessions): { code: string; rows: ResultRow[] } => ({
+  code: 'points',
+  rows: sideResults(plays.map(({ setup, view }) => ({ sides: setup.sides, view }))),
+});

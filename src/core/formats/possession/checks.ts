@@ -1,6 +1,7 @@
 import { doesNotFit } from '../doesNotFit.ts';
 import { fieldUnit } from '../fields.ts';
 import type { BlockDraft } from '../format.ts';
+import { eachWith } from '../ideas.ts';
 import type { PossessionNoticed } from './codes.ts';
 import { isSpots, type PossessionContext } from './group.ts';
 import { fewer, more, smallerFields } from './ideas.ts';
@@ -14,9 +15,7 @@ const CROWD = 6;
 /** Fields that find no floor. */
 function unplaced(context: PossessionContext, draft: PossessionDraft): PossessionNoticed[] {
   const small = smallerFields(context);
-  const both = fewer(context)
-    .slice(-1)
-    .flatMap((last) => small.map((s) => ({ ...s, edits: [...s.edits, ...last.edits] })));
+  const both = eachWith(small, fewer(context).slice(-1));
   return doesNotFit(context, 'possession', draft, fieldUnit(context), [...small, ...fewer(context), ...both]);
 }
 

@@ -1,6 +1,7 @@
 import { HOUSE_LIMITS } from '../../model/band.ts';
 import { doesNotFit } from '../doesNotFit.ts';
 import type { BlockDraft } from '../format.ts';
+import { eachWith } from '../ideas.ts';
 import type { RelayNoticed } from './codes.ts';
 import { CLEAR_M, crossingShape } from './crossing.ts';
 import { crossingUnit, isCrossing, mostInLine, type RelayContext, relayUnit, turnSeconds } from './group.ts';
@@ -17,7 +18,7 @@ function unplaced(context: RelayContext, draft: RelayDraft): RelayNoticed[] {
   const unit = isCrossing(context) ? crossingUnit(context, count) : { width: lane.widthM, depth: lane.lengthM };
   const smaller = smallerLines(context);
   const fewer = fewerLines(context, count);
-  const both = fewer.slice(-1).flatMap((last) => smaller.map((s) => ({ ...s, edits: [...s.edits, ...last.edits] })));
+  const both = eachWith(smaller, fewer.slice(-1));
   return doesNotFit(context, 'relay', draft, unit, [...smaller, ...fewer, ...both]);
 }
 

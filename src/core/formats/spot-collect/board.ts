@@ -1,18 +1,20 @@
 import type { BoardAction, BoardPart, BoardRow, BoardStudent, ResultRow } from '../board.ts';
 import type { Playing } from '../format.ts';
 import { joinedTallies } from '../joinedTallies.ts';
+import { groupsBefore, sideResults } from '../sideResults.ts';
 import { isOfRound } from './play.ts';
 import type { SpotPlaySetup } from './setup.ts';
 
 type Spots = readonly Playing<SpotPlaySetup>[];
 
-const groupOf = (plays: Spots, play: number, team: number) => plays.slice(0, play).reduce((sum, p) => sum + p.setup.teams.length, 0) + team;
+/** The teams of a play as its sides. */
+const sidesOf = ({ setup, view }: Playing<SpotPlaySetup>) => ({ sides: setup.teams, view });
 
 /** A team's row: where one target is struck, its strike and its free shots. */
 function teamRow(plays: Spots, play: number, k: number): BoardRow {
   const { setup, view } = plays[play];
   const { id, members } = setup.teams[k];
-  const row = { side: id, group: groupOf(plays, play, k), value: view.scores[id] };
+  const row = { side: id, group: groupsBefore(plays.map(sidesOf), play) + k, value: view.scores[id] };
   if (setup.mode !== 'struck')
     return { ...row, ...(setup.mode === 'collect' ? { note: { code: 'held', data: { count: view.tally[id] } } } : {}), actions: [] };
   const free = view.places['free-shots'];
@@ -56,15 +58,7 @@ export function spotBoard(plays: Spots, _: unknown, round = 0): BoardPart[] {
 }
 
 /** Points of every team, field by field, with how often each tried. */
-export function spotResults(plays: Spots): { code: string; rows: ResultRow[] } {
-  const rows = plays.flatMap(({ setup, view }, play) =>
-    Object.keys(view.turns).map((player): ResultRow => {
-      const k = Math.max(
-        0,
-        setup.teams.findIndex((t) => t.members.includes(player)),
-      );
-      return { group: groupOf(plays, play, k), members: [player], value: view.scores[setup.teams[k].id] ?? 0, turns: view.turns[player] };
-    }),
-  );
-  return { code: 'points', rows };
-}
+export const spotResults = (plays: Spots): { code: string; rows: ResultRow[] } => ({
+  code: 'points',
+  rows: sideResults(plays.map(sidesOf)),
+});

@@ -1,6 +1,7 @@
 import { doesNotFit } from '../doesNotFit.ts';
 import { fieldUnit } from '../fields.ts';
 import type { BlockDraft } from '../format.ts';
+import { eachWith } from '../ideas.ts';
 import type { SpotNoticed } from './codes.ts';
 import { type SpotContext, spotCount, TEAMS } from './group.ts';
 import { fewer, finishing, more, smallerFields } from './ideas.ts';
@@ -15,9 +16,7 @@ const CROWD = 6;
 /** Fields that find no floor. */
 function unplaced(context: SpotContext, draft: SpotDraft): SpotNoticed[] {
   const small = smallerFields(context);
-  const both = fewer(context)
-    .slice(-1)
-    .flatMap((last) => small.map((s) => ({ ...s, edits: [...s.edits, ...last.edits] })));
+  const both = eachWith(small, fewer(context).slice(-1));
   return doesNotFit(context, 'spot', draft, fieldUnit(context), [...small, ...fewer(context), ...both]);
 }
 
