@@ -14,6 +14,13 @@ export function measure(times: number, call: (i: number) => unknown): Spread {
   return { median: taken[Math.floor(times / 2)], p95: taken[Math.min(times - 1, Math.floor(times * 0.95))] };
 }
 
+/** Milliseconds of one call, cold. */
+export function timed(work: () => void): number {
+  const from = performance.now();
+  work();
+  return performance.now() - from;
+}
+
 /** The middle one of some numbers, the upper of two. */
 export const middle = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[values.length >> 1];
 

@@ -3,7 +3,7 @@ import { GAMES } from '../src/content/games.ts';
 import { fitUnweighed } from '../src/core/fit/fit.ts';
 import { FORMATS, formatOf } from '../src/core/formats/registry.ts';
 import type { PlayEvent } from '../src/core/play/playRules.ts';
-import { fixed } from './measure.ts';
+import { fixed, timed } from './measure.ts';
 
 const PLAYS = 1000;
 /** The naive twin folds so many plays: a thousand would take minutes. */
@@ -33,11 +33,6 @@ function refolded(id: string, plays: readonly unknown[], seed: number): void {
 
 /** 1,000 simulated plays of four minutes of each format, for 30 students, folded by its rules; beside a naive twin that folds from the start after every event. */
 export function benchPlays(): void {
-  const timed = (work: () => void) => {
-    const from = performance.now();
-    work();
-    return performance.now() - from;
-  };
   for (const id of Object.keys(FORMATS)) {
     const { id: gameId } = GAMES.find((g) => g.format === id)!;
     const desk = demoDesk({ lesson: lessonWith(gameId) });

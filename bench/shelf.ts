@@ -6,7 +6,7 @@ import { BANDS } from '../src/core/model/band.ts';
 import type { Game } from '../src/core/model/game.ts';
 import { judge, judgeWhole } from '../src/core/shelf/judge.ts';
 import { findGames, indexGames } from '../src/core/shelf/search.ts';
-import { fixed, measure, said } from './measure.ts';
+import { fixed, measure, said, timed } from './measure.ts';
 
 /** Rows that stand on the first screen. */
 const FIRST = 6;
@@ -25,11 +25,6 @@ function sixty(): Game[] {
 export function benchShelf(): void {
   const games = sixty();
   const { lesson, ...period } = demoDesk({ games });
-  const timed = (work: () => void) => {
-    const from = performance.now();
-    work();
-    return performance.now() - from;
-  };
   const first = timed(() => {
     for (const g of games.slice(0, FIRST)) judge(period, g);
   });

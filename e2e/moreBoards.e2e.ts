@@ -9,6 +9,8 @@ const { open, api } = withDemo((demo) => {
   ({ screen, today } = demo);
 });
 const { played, scores, until, logged } = boardTests({ open, api }, () => ({ screen, today }), 13);
+/** A button by a student's name and what it does, as a pattern. */
+const named = (name: string, what: string) => new RegExp(`^${name.replaceAll('.', '\\.')}: ${what}`);
 const texts = (selector: string) => screen.page.$$eval(selector, (all) => all.map((b) => b.textContent ?? ''));
 
 describe('the boards of the last eight formats', () => {
@@ -70,8 +72,8 @@ describe('the boards of the last eight formats', () => {
     await until(running, 31);
     await pause(1500);
     const name = (await texts('[aria-label="Trials done"] li button .truncate'))[0].split(':')[0];
-    await screen.click('button', new RegExp(`^${name.replaceAll('.', '\\.')}: is in`));
-    await screen.find('button', new RegExp(`^${name.replaceAll('.', '\\.')}: is in, 1, \\d+\\.\\d s early$`));
+    await screen.click('button', named(name, 'is in'));
+    await screen.find('button', named(name, 'is in, 1, \\d+\\.\\d s early$'));
     await until(running, 30);
     await screen.expectAccessible();
     await logged('Seconds off the target');
@@ -81,12 +83,11 @@ describe('the boards of the last eight formats', () => {
     await played(/^Stepping stones/, /4 fields · 3 rounds of/, '[aria-label="Points"]');
     // A student has two buttons: made, on the name, and missed.
     const name = (await texts('[aria-label="Tries"] li button .truncate'))[0].split(':')[0];
-    const button = (what: string) => new RegExp(`^${name.replaceAll('.', '\\.')}: ${what}`);
-    await screen.click('button', button('missed'));
+    await screen.click('button', named(name, 'missed'));
     await screen.says('From which spot?');
     await screen.click('button', '2');
     await screen.says('From which spot?', { not: true });
-    await screen.click('button', button('made it'));
+    await screen.click('button', named(name, 'made it'));
     await screen.says('From which spot?');
     const offered = await texts('section[aria-label="From which spot?"] button');
     expect(offered).toContain('1');

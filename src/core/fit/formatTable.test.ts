@@ -13,7 +13,7 @@ import { fitUnweighed } from './fit.ts';
 import { laidIn } from './fitted.ts';
 import { samplePlay, tryOnce } from './tryOut.ts';
 
-/** What every format brings, by name; each column is looked at in a fitted lesson of the format's first game. */
+/** One row of the table. Each column is checked in a fitted lesson of the format's first game. */
 type Row = Record<(typeof COLUMNS)[number], boolean>;
 const COLUMNS = ['floor', 'timeline', 'play', 'simulate', 'forecast', 'card', 'holes', 'board', 'bands', 'demands', 'tryOut'] as const;
 const GRADES = { 'pre-k': 'Pre-K', 'k-1': '1', '2-3': '3', '4-5': '5', '6-8': '7', '9-12': '10' } as const;

@@ -25,7 +25,7 @@ const STEP: WayMeasures = {
   setUpMinutes: 1,
 };
 
-/** What a teacher puts first as keys to sort by, each measure in the steps in which it is told: smaller is better. */
+/** Sort keys for what a teacher puts first, each measure rounded as it is shown. Smaller is better. */
 export const wishedKeys = (measures: WayMeasures, priorities: readonly Measure[]): number[] =>
   priorities.map((m) => Math.round(measures[m] / STEP[m]) * (MORE_IS_BETTER[m] ? -1 : 1));
 

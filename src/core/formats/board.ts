@@ -37,7 +37,7 @@ export interface BoardRow {
   group?: number;
   player?: string;
   side?: string;
-  /** What is counted of the whole class, worded by the format. */
+  /** The name of a count of the whole class, worded by the format. */
   label?: string;
   /** A place's id: the web shows its title. */
   place?: string;
@@ -130,7 +130,7 @@ export interface BoardWatch {
   value: number;
   from?: number;
   best?: number;
-  /** What is said in place of the shortest time, worded by the format. */
+  /** Shown under the name, worded by the format. */
   note?: BoardRow['note'];
   action: BoardAction;
 }

@@ -3,7 +3,8 @@ import { foldEvents } from '../play/foldPlay.ts';
 import type { PlayEvent } from '../play/playRules.ts';
 import { seededRng } from '../rng.ts';
 import { everyone } from './play.fixture.ts';
-import { CASES, type Case, clashSides, hunt, type Loose } from './plays.fixture.ts';
+import { type Case, clashSides, type Loose } from './playCase.fixture.ts';
+import { CASES, hunt } from './plays.fixture.ts';
 import { formatOf } from './registry.ts';
 
 /** Comings and goings, which every format takes, among its own events; two of them may share a second. */

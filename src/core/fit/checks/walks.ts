@@ -15,7 +15,7 @@ function inner({ shape }: Piece): Point[] {
   const { x, y, width, depth } = boxOf(shape);
   return rectPolygon({ x: x + width * 0.15, y: y + depth * 0.15, width: width * 0.7, depth: depth * 0.7 });
 }
-/** Where one who goes between two places leaves or enters the first: of a path the point nearest to the other. */
+/** The point at which somebody on the way between two places leaves or enters the first. On a path, the point nearest to the other place. */
 function meetingAt({ shape }: Piece, other: Piece): Point {
   if (shape.shape !== 'path' || other.shape.shape === 'path') return meetingPoint(shape);
   const goal = meetingPoint(other.shape);

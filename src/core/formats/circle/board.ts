@@ -16,7 +16,7 @@ const act =
     ...more,
   });
 
-/** What is called with a move: how, in what posture, with what grip, with how many objects, to whom; and what is to be solved. */
+/** Everything the teacher calls out with a move: count-in, posture, grip, objects, who moves, and the problem to solve. */
 const saysOf = ({ text, countIn, steps, posture, grip, objects, call, problem }: CircleMove) => [
   { code: 'do', data: { text } },
   { code: 'how', data: { countIn, steps, posture, grip } },
@@ -138,7 +138,7 @@ function crewParts(playing: Of<'crews'>, play: number): BoardPart[] {
   ];
 }
 
-/** Who leads, who is next. */
+/** Who leads now, and the tap that passes it on. */
 function leaderParts(playing: Of<'leader'>, play: number, pieces: readonly Piece[]): BoardPart[] {
   const { setup, view } = playing;
   const [leader] = view.places['@leader'] ?? [];

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { cardWords, gameWords, idValue, kindValue, placeName, roundValues, saidValue, sideValue, spacingValue } from '../sharedSetup.ts';
 
-export const CIRCLE_MODES = ['sequence', 'keep-up', 'barrier', 'crews', 'leader'] as const;
+const CIRCLE_MODES = ['sequence', 'keep-up', 'barrier', 'crews', 'leader'] as const;
 
 const shared = {
   /** How much of a block is played; a fitted lesson draws what is there. */

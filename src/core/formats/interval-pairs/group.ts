@@ -14,7 +14,7 @@ export const exercisesOf = ({ setup, values }: Pick<IntervalContext, 'setup' | '
   setup.exercises.slice(0, values.exerciseCount);
 
 /** How many pairs: the teacher's number, else as many as there are twos for; the odd one makes a trio. */
-export const pairCount = ({ values, players }: Pick<IntervalContext, 'values' | 'players'>): number =>
+const pairCount = ({ values, players }: Pick<IntervalContext, 'values' | 'players'>): number =>
   values.groups ?? Math.max(1, Math.min(30, Math.floor(players.length / 2)));
 
 export const intervalGroups = (context: IntervalContext) => dealtGroups(context, pairCount(context));

@@ -17,7 +17,7 @@ const hoopsIdea = (context: PerimeterContext, count: number): PerimeterIdea =>
   idea('perimeter-hoops', { count }, setting(context, 'hoops', count));
 
 /** As many hoops as there are, shared by more. */
-export function sharedHoops(context: PerimeterContext): PerimeterIdea[] {
+function sharedHoops(context: PerimeterContext): PerimeterIdea[] {
   if (isRings(context)) return [];
   const { first } = hoopCounts(context);
   const stock = stockOf(context.cupboard, context.setup.hoop);

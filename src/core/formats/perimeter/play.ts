@@ -19,7 +19,7 @@ export interface PerimeterState {
 export type PerimeterEvent = { type: 'stop'; late?: string[] } | { type: 'swap' };
 
 /** Hoops at the start, those that stay, and how many go each round. */
-export const hoopsOf = ({ hoops, leastHoops, removePerRound, players }: PerimeterPlaySetup) => ({
+const hoopsOf = ({ hoops, leastHoops, removePerRound, players }: PerimeterPlaySetup) => ({
   first: hoops ?? Math.max(1, players.length),
   least: leastHoops ?? 1,
   fewer: removePerRound ?? 1,

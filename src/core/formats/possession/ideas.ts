@@ -14,7 +14,7 @@ export const more = (context: PossessionContext): PossessionIdea[] =>
   moreFields(context, 'possession', possessionFields(context), Math.floor(context.players.length / 4));
 
 /** More guards, so that fewer carry: as many as the objects allow. */
-export function moreGuards(context: PossessionContext): PossessionIdea[] {
+function moreGuards(context: PossessionContext): PossessionIdea[] {
   const { values, cupboard } = context;
   if (!isHalves(context)) return [];
   const enough = Math.ceil((Math.min(values.perField, context.players.length) - stockOf(cupboard, values.object)) / 2);

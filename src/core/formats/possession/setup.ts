@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { cardWords, fieldsValues, gameWords, idValue, kindValue, placeName, roundValues, saidValue, sideValue } from '../sharedSetup.ts';
 
-export const POSSESSION_MODES = ['passes', 'goals', 'halves', 'spots'] as const;
+const POSSESSION_MODES = ['passes', 'goals', 'halves', 'spots'] as const;
 
 /**
  * The setup of play (plays.ts). `goesOn`: after a goal either side may pass. `zonePoints`: what a goal from a zone is worth; 1 if left

@@ -14,7 +14,7 @@ const ROUND = [120, 300] as const;
 export const possessionSpan = (_: PossessionContext, draft: PossessionDraft) => roundsSpan(draft.values, ROUND);
 
 /** The guards of a side in a round: the next ones in each, so that all guard. Nobody of a side that would be guards alone. */
-export function guardsOf(context: PossessionContext, group: readonly string[], round: number): string[] {
+function guardsOf(context: PossessionContext, group: readonly string[], round: number): string[] {
   if (!isHalves(context) || group.length < 2) return [];
   const count = Math.min(context.values.guards, group.length - 1);
   const order = inTurn(group, context.had?.guard);

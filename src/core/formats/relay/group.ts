@@ -84,7 +84,7 @@ function hasFloor(context: RelayContext, count: number): boolean {
 }
 
 /** The number of lines: the teacher's, or enough that nobody waits beyond the limit, as far as floor and gear allow. Fours for a crossing. */
-export function lineCount(context: RelayContext): number {
+function lineCount(context: RelayContext): number {
   const { values, players } = context;
   const by = isCrossing(context) ? CORNERS : 1;
   const whole = (count: number) => Math.max(1, Math.ceil(count / by)) * by;

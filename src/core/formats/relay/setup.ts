@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { cardWords, gameWords, idValue, kindValue, placeName, roundValues, saidValue, spacingValue } from '../sharedSetup.ts';
 
-export const RELAY_MODES = ['race', 'continuous', 'until-made', 'crossing', 'passing', 'bay-shift'] as const;
+const RELAY_MODES = ['race', 'continuous', 'until-made', 'crossing', 'passing', 'bay-shift'] as const;
 
 /**
  * The setup of play (plays.ts). `rounds`: how often all of a line go in a race, or how many rounds bays shift. `playSeconds`: how much

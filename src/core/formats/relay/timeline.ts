@@ -10,7 +10,7 @@ type RelayDraft = BlockDraft<RelayValues>;
 const ROUND = [60, 240] as const;
 
 /** Seconds that the longest line needs to go so often. */
-export function raceSeconds(context: RelayContext, groups: readonly (readonly string[])[]): number {
+function raceSeconds(context: RelayContext, groups: readonly (readonly string[])[]): number {
   const { turns, atOnce, handoverSeconds } = context.values;
   const longest = Math.max(1, ...groups.map((g) => g.length));
   return Math.ceil((longest * turns * (turnSeconds(context) + handoverSeconds)) / atOnce / 5) * 5;

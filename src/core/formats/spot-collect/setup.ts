@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { cardWords, fieldsValues, gameWords, idValue, kindValue, placeName, roundValues, saidValue, sideValue } from '../sharedSetup.ts';
 
-export const SPOT_MODES = ['collect', 'stay', 'struck'] as const;
+const SPOT_MODES = ['collect', 'stay', 'struck'] as const;
 
 /** The setup of play (plays.ts). `playSeconds`: how much of a block is played; `lone`: teams may be empty. */
 export const SpotPlaySetup = z.object({
