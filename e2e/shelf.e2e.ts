@@ -186,4 +186,24 @@ describe('the games shelf', () => {
     await screen.click('button', /^Undo: take the lesson/);
     await expect.poll(async () => (await desk()).title).not.toBe(title);
   });
+
+  it('fits written lessons to the period, goes from one for outside to its rainy day, and takes that', async () => {
+    const id = await periodOf('Grade 8a');
+    await open(`/games/lesson?period=${id}`);
+    await screen.says('made now');
+    await choose('Where it comes from', 'written for outside');
+    await screen.says('Trying games', { not: true, patience: 60_000 });
+    await screen.says('If it rains: The orchard under a roof');
+    await screen.expectAccessible();
+    expect(await screen.cutTexts()).toEqual([]);
+    await screen.click('button', 'If it rains: The orchard under a roof');
+    await screen.says('On a dry day: All over the orchard');
+    await screen.click('button', 'Take this lesson: The orchard under a roof');
+    await screen.says('Undo: take the lesson The orchard under a roof');
+    const { lesson } = (await api(`/periods/${id}/desk`)) as { lesson: { title: string; blocks: { title: string }[] } };
+    expect(lesson.title).toBe('The orchard under a roof');
+    expect(lesson.blocks.map((b) => b.title)).toEqual(
+      expect.arrayContaining(['The weather road', 'Keep the lantern up', 'Through both gates']),
+    );
+  });
 });

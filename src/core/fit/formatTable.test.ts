@@ -52,7 +52,7 @@ function rowOf({ id, format: name, offences }: Game): Row {
         .sort()
         .join() === students,
     simulate: logs.some(({ events }) => events.length > 0),
-    forecast: game.forecast.activeShare.mean > 0 && game.forecast.activeShare.mean <= 1,
+    forecast: game.forecast.activeShare.mean > 0 && game.forecast.activeShare.mean <= 1 && /^Assumes [^.]+\.$/.test(words.assumes),
     card: game.cards.length > 0 && game.cards.every((c) => c.lines.every(({ code, data }) => Boolean(words.card[code]?.(data)[1]))),
     holes:
       holesIn(rules, on).length === 0 &&

@@ -10,6 +10,8 @@ export interface FormatWords {
   segments: Record<string, string>;
   /** What one of its places is called. */
   unit: string;
+  /** What its forecast and its try-out take for granted, in one sentence. */
+  assumes: string;
   board: Record<string, string>;
   /** What a tap on the board is called there, by its code. */
   actions: Record<string, string>;

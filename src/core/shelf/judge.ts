@@ -130,17 +130,28 @@ function oneChange(input: ShelfInput, lesson: Lesson, draft: FitDraft): { lesson
   return undefined;
 }
 
-/** A game judged by every check, with the one change that makes it fit if something stops it, and the plans for students who need them. */
-export function judgeWhole(input: ShelfInput, game: Game, help: ShelfHelp): ShelfRow {
-  const lesson = probe(game);
+function judgedByAll(input: ShelfInput, game: Game, settings: Record<string, unknown>) {
+  const lesson = probe(game, settings);
   const draft = draftFit({ ...input, lesson }, ALL_CHECKS);
   const changed = stopsOf(draft).length ? oneChange(input, lesson, draft) : undefined;
   const shown = changed ?? { lesson, draft };
-  const row = rowOf(input, game, shown.lesson, shown.draft);
-  const cells = row.toAdapt.length ? adaptLesson({ fitted: shown.draft, input, ...help, chosen: [] }).cells : [];
+  const fit = changed ? { state: 'change' as const, change: { code: changed.idea.code, data: changed.idea.data } } : {};
+  return { row: rowOf(input, game, shown.lesson, shown.draft), fit, draft: shown.draft };
+}
+
+/** A game judged by every check, with the one change that makes it fit if something stops it. */
+export function judgeChanged(input: ShelfInput, game: Game, settings: Record<string, unknown> = {}): ShelfRow {
+  const { row, fit } = judgedByAll(input, game, settings);
+  return { ...row, ...fit };
+}
+
+/** A game judged by every check, with the one change that makes it fit if something stops it, and the plans for students who need them. */
+export function judgeWhole(input: ShelfInput, game: Game, help: ShelfHelp): ShelfRow {
+  const { row, fit, draft } = judgedByAll(input, game, {});
+  const cells = row.toAdapt.length ? adaptLesson({ fitted: draft, input, ...help, chosen: [] }).cells : [];
   return {
     ...row,
-    ...(changed ? { state: 'change' as const, change: { code: changed.idea.code, data: changed.idea.data } } : {}),
+    ...fit,
     toAdapt: cells.filter((c) => c.state !== 'fits').map((c) => c.student),
     gaps: cells.filter((c) => c.state === 'gap').map((c) => c.student),
     isWhole: true,

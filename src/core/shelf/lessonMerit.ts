@@ -5,7 +5,7 @@ import type { Draft, LessonReason, LessonWish } from './lessonParts.ts';
 /** Why a lesson is offered, by what it is for, comes to and needs. */
 export function reasonsFor(
   draft: FitDraft,
-  { parts }: Draft,
+  { parts }: Pick<Draft, 'parts'>,
   wish: LessonWish,
   input: ShelfInput,
   played: ReadonlySet<string>,
@@ -30,9 +30,9 @@ export function reasonsFor(
 }
 
 /** How good a fitted lesson is: time on task of all the time, for what is wanted, without long waits; a whole shape before a part of it. */
-export function merit(draft: FitDraft, { parts }: Draft, wish: LessonWish): number {
+export function merit(draft: FitDraft, { parts }: Pick<Draft, 'parts'>, wish: LessonWish): number {
   const { numbers, periodSeconds, spareSeconds } = draft;
-  const isFor = parts.filter(({ of }) => of.isFor).length / parts.length;
+  const isFor = parts.filter(({ of }) => of.isFor).length / Math.max(1, parts.length);
   return (
     numbers.timeOnTask * (1 - spareSeconds / periodSeconds) +
     (wish.families.length ? 0.7 * isFor : 0) +

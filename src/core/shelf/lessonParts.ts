@@ -36,7 +36,7 @@ export interface LessonWish {
 
 /** Why a lesson is offered: a code and its numbers, worded by words/. */
 export interface LessonReason {
-  code: 'for' | 'on-task' | 'waits' | 'fills' | 'gear' | 'fresh' | 'to-adapt' | 'short';
+  code: 'for' | 'on-task' | 'waits' | 'fills' | 'gear' | 'fresh' | 'to-adapt' | 'short' | 'stops' | 'gone' | 'left-out' | 'changed';
   data: Record<string, unknown>;
 }
 export interface Candidate {

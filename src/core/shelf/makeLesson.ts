@@ -1,4 +1,4 @@
-import { ALL_CHECKS, draftFit, QUICK_CHECKS } from '../fit/draftFit.ts';
+import { ALL_CHECKS, type Check, draftFit, QUICK_CHECKS } from '../fit/draftFit.ts';
 import type { FitDraft, FittedBlock } from '../fit/fitted.ts';
 import { gameBlock } from '../formats/gameBlock.ts';
 import type { Edit } from '../model/edit.ts';
@@ -50,7 +50,7 @@ const lengthOf = (role: PartRole, row: ShelfRow, school: LessonSchool): number |
 };
 
 /** A draft as a lesson. Ids of blocks are the same for the same game in the same part, so that its plan is worked out once. */
-function lessonOf({ school, parts }: Draft): { lesson: Lesson; placed: MadeLesson['parts'] } {
+function lessonOf({ school, parts }: Pick<Draft, 'school' | 'parts'>): { lesson: Lesson; placed: MadeLesson['parts'] } {
   const open = openLesson('made-lesson', 'Made', (i) => `made-${['arrive', 'explain', 'close'][i]}`);
   const placed = parts.map(({ role, of }) => ({ role, gameId: of.game.id as string, blockId: `made-${role}-${of.game.id}`.slice(0, 60) }));
   const blocks = parts.map(({ role, of }, i): Block => {
@@ -66,6 +66,35 @@ function lessonOf({ school, parts }: Draft): { lesson: Lesson; placed: MadeLesso
 }
 
 const stops = (draft: Pick<FitDraft, 'noticed'>) => draft.noticed.filter((n) => n.weight === 'stop').length;
+
+/** The parts of a lesson in a class's period, looked at by some checks. */
+export const fitDraft = (given: ShelfInput, draft: Pick<Draft, 'school' | 'parts'>, checks: readonly Check[]): FitDraft =>
+  draftFit({ ...given, lesson: lessonOf(draft).lesson }, checks);
+
+/** A lesson of parts with how it lies in the time and why, and how many things stop it. */
+export function wholeLesson(
+  given: ShelfInput,
+  draft: Pick<Draft, 'school' | 'parts'>,
+  wish: LessonWish,
+  played: readonly string[],
+): { lesson: MadeLesson; stops: number } {
+  const { lesson, placed } = lessonOf(draft);
+  const fit = draftFit({ ...given, lesson }, ALL_CHECKS);
+  const made: MadeLesson = {
+    merit: merit(fit, draft, wish),
+    school: draft.school,
+    title: draft.parts.find((p) => p.role === 'game')?.of.game.title ?? lesson.title,
+    blocks: lesson.blocks,
+    parts: placed,
+    fitted: fit.blocks.map(({ id, title, phase, at, seconds }) => ({ id, title, phase, at, seconds })),
+    floors: Object.fromEntries(fit.blocks.flatMap((b) => (b.game ? [[b.id, { pieces: b.game.pieces, things: b.game.things }]] : []))),
+    numbers: fit.numbers,
+    spareSeconds: fit.spareSeconds,
+    periodSeconds: fit.periodSeconds,
+    reasons: reasonsFor(fit, draft, wish, given, new Set(played)),
+  };
+  return { lesson: made, stops: stops(fit) };
+}
 
 /**
  * Up to three whole lessons for a class and a room, unlike one another, none with a stop, the best first: games that fit, in the shapes of
@@ -98,8 +127,7 @@ export function* makeLessons(
   const fitted: { draft: Draft; merit: number }[] = [];
   for (const [i, draft] of hopeful.entries()) {
     yield { done: input.games.length + i, total };
-    const { lesson } = lessonOf(draft);
-    const fit = draftFit({ ...given, lesson }, QUICK_CHECKS);
+    const fit = fitDraft(given, draft, QUICK_CHECKS);
     if (!stops(fit)) fitted.push({ draft, merit: merit(fit, draft, wish) });
   }
   fitted.sort((a, b) => b.merit - a.merit);
@@ -111,23 +139,10 @@ export function* makeLessons(
     const at = fitted.findIndex(({ draft }) => unlike(draft, offered));
     const [{ draft, merit: worthOf }] = fitted.splice(at, 1);
     yield { done: total, total };
-    const { lesson, placed } = lessonOf(draft);
-    const fit = draftFit({ ...given, lesson }, ALL_CHECKS);
-    if (stops(fit)) continue;
+    const whole = wholeLesson(given, draft, wish, played);
+    if (whole.stops) continue;
     offered.push(draft);
-    made.push({
-      merit: worthOf,
-      school: draft.school,
-      title: draft.parts.find((p) => p.role === 'game')!.of.game.title,
-      blocks: lesson.blocks,
-      parts: placed,
-      fitted: fit.blocks.map(({ id, title, phase, at, seconds }) => ({ id, title, phase, at, seconds })),
-      floors: Object.fromEntries(fit.blocks.flatMap((b) => (b.game ? [[b.id, { pieces: b.game.pieces, things: b.game.things }]] : []))),
-      numbers: fit.numbers,
-      spareSeconds: fit.spareSeconds,
-      periodSeconds: fit.periodSeconds,
-      reasons: reasonsFor(fit, draft, wish, input, new Set(played)),
-    });
+    made.push({ ...whole.lesson, merit: worthOf });
   }
   return made.sort((a, b) => b.merit - a.merit);
 }

@@ -2,6 +2,7 @@ import { counted, duration, listed } from '../formats/speak.ts';
 import type { Played } from '../live/playedIn.ts';
 import type { ShelfRow, Vigour } from '../shelf/judge.ts';
 import type { LessonReason, LessonSchool, PartRole } from '../shelf/lessonParts.ts';
+import type { TemplateKind } from '../shelf/templates.ts';
 
 export const VIGOUR_WORDS: Record<Vigour, string> = { 1: 'gentle', 2: 'brisk', 3: 'hard' };
 export const NOISE_WORDS: Record<1 | 2 | 3, string> = { 1: 'quiet games alone', 2: 'nothing loud', 3: 'any noise' };
@@ -40,6 +41,14 @@ export const SCHOOL_WORDS: Record<LessonSchool, { name: string; says: string }> 
   'build-up': { name: 'build up, then play', says: 'Build up stage by stage, then the game' },
   'game-first': { name: 'play, practice, play', says: 'The game, what it showed, and the game again' },
 };
+/** Where lessons come from: the end of a sentence about the lesson that is wanted. */
+export const TEMPLATE_WORDS: Record<TemplateKind, string> = {
+  purpose: 'written for one purpose',
+  mixed: 'written for levels far apart',
+  small: 'written for a small room',
+  outside: 'written for outside',
+  rain: 'written for a rainy day',
+};
 export const PART_WORDS: Record<PartRole, string> = { 'warm-up': 'Warm-up', practice: 'Practice', game: 'Game', again: 'Again' };
 
 /** Why a lesson is offered, in a line. */
@@ -63,5 +72,13 @@ export function reasonWords({ code, data }: LessonReason): string {
       return `New for this class: ${list('titles')}`;
     case 'to-adapt':
       return `${counted(num('count'), 'student')} ${num('count') === 1 ? 'needs' : 'need'} something changed: see Fit for all`;
+    case 'stops':
+      return `${counted(num('count'), 'thing')} to fix after it is taken: see Checks`;
+    case 'gone':
+      return `${counted(num('count'), 'game')} of it ${num('count') === 1 ? 'is' : 'are'} not among your games any more`;
+    case 'left-out':
+      return `Left out, as time is short: ${list('titles')}`;
+    case 'changed':
+      return `Changed to fit here: ${list('titles')}`;
   }
 }

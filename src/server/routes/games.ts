@@ -1,6 +1,7 @@
 import { Router } from 'express';
 import { z } from 'zod';
 import { GAMES } from '../../content/games.ts';
+import { TEMPLATES } from '../../content/templates.ts';
 import { gamesFile, gamesFileSchema, newsOf, readGames } from '../../core/exchange/gamesFile.ts';
 import { formatOf } from '../../core/formats/registry.ts';
 import { Game } from '../../core/model/game.ts';
@@ -49,6 +50,8 @@ export function gameRoutes(db: Database): Router {
     await gameRecords.get(db, id);
     return gameRecords.put(db, readGame({ ...bodyOf(req), id, own: true }));
   });
+  /** Lessons that come with Side Court, by what they are for. */
+  route(router, 'get', '/templates', async () => TEMPLATES);
   route(router, 'get', '/games/schema', async () => gamesFileSchema());
   // One game by ?id, else all of the school's own.
   router.get('/games/file', (req, res, next) => {

@@ -6,6 +6,7 @@ import type { LessonWish } from '../../core/shelf/lessonParts.ts';
 import { type MadeLesson, makeLessons } from '../../core/shelf/makeLesson.ts';
 import { type GamePreview, previewGame } from '../../core/shelf/preview.ts';
 import { type Instead, putInstead } from '../../core/shelf/putIn.ts';
+import { fitTemplate, judgeOnce, type LessonTemplate } from '../../core/shelf/templates.ts';
 
 /** The period that was opened last, and its games by id. */
 let opened: { input: ShelfInput; help: ShelfHelp; games: Map<string, Game> } | undefined;
@@ -30,9 +31,15 @@ function lessons(wish: LessonWish, played: readonly string[], tell: (progress: {
   }
 }
 
+/** Written lessons fitted one after the other, each told as soon as it is. */
+function templates(list: readonly LessonTemplate[], minutes: number, played: readonly string[], tell: (made: MadeLesson) => void): void {
+  const judged = judgeOnce();
+  for (const template of list) tell(fitTemplate(opened!.input, template, minutes, played, judged));
+}
+
 const preview = (game: Game): GamePreview => previewGame(opened!.input, game);
 
 /** The thread that judges games for a period: it is ended if nobody wants it any more. */
-const shelf = { open, quick, whole, instead, lessons, preview };
+const shelf = { open, quick, whole, instead, lessons, templates, preview };
 export type Shelf = typeof shelf;
 expose(shelf);

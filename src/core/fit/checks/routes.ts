@@ -21,11 +21,22 @@ const routesTo = memoize(
     places: readonly Rect[],
     apart: boolean,
   ) => {
-    if (apart) return routesAround(outline, solids, places, start, most);
-    const routes = widestRoutes(outline, solids, start, most);
-    return places.map((place) => routes.widthToArea(rectPolygon(place)));
+    const straight = () => {
+      const routes = widestRoutes(outline, solids, start, most);
+      return places.map((place) => routes.widthToArea(rectPolygon(place)));
+    };
+    if (!apart) return straight();
+    // A way that goes around other places is a line to be crossed before they begin: it is gone around by nobody.
+    const single = places.filter((place) => !places.some((other) => other !== place && isAround(place, other)));
+    if (single.length === places.length) return routesAround(outline, solids, places, start, most);
+    const around = routesAround(outline, solids, single, start, most);
+    return straight().map((width, i) => around[single.indexOf(places[i])] ?? width);
   },
 );
+
+/** Whether a place lies all around another one. */
+const isAround = (outer: Rect, inner: Rect): boolean =>
+  outer.x < inner.x && outer.y < inner.y && outer.x + outer.width > inner.x + inner.width && outer.y + outer.depth > inner.y + inner.depth;
 
 /** Routes wide enough from the door to every place: for those who move on wheels or with a walker, and out for everybody past what is solid. */
 export function routeChecks(input: BlockInput, bare: Bare, block: StandingBlock): Noticed[] {

@@ -30,6 +30,7 @@ export const advanceCourtWords = {
   },
   segments: { rehearse: 'Rehearse a slow rally', work: 'Rallies', break: 'Break', reset: 'Reset and count gear' },
   unit: 'court',
+  assumes: 'Assumes rallies of equal length and players who win alike, unless they are rated: then by their strengths.',
   events: { error: (d, play) => `Error at court ${play + 1}, place ${n(d, 'position')}` },
   board: { courts: 'Courts', top: 'Rallies at the top place', count: 'rallies', atTop: 'at top', waits: 'In line', nobody: 'Nobody waits' },
   actions: { error: 'error' },

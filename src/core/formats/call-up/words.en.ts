@@ -20,6 +20,7 @@ export const callUpWords = {
   },
   segments: { ...SHARED_SEGMENTS, rehearse: 'Number off, one call for all' },
   unit: 'side',
+  assumes: 'Assumes that who is called plays for the whole call and everyone else stands at the line.',
   filled: { place: 'in', word: 'called' },
   board: { points: 'Points', numbers: 'Which numbers?', in: 'in play', line: 'at the line' },
   notes: {

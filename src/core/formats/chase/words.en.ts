@@ -25,6 +25,8 @@ export const chaseWords = {
     rehearse: 'One slow catch',
   },
   unit: 'field',
+  assumes:
+    'Assumes that hunters go for the nearest runner they can see and runners for the nearest safe way, at the speeds of their grade.',
   roles: { hunter: 'Hunters' },
   asRole: { hunter: 'as a hunter', runner: 'as a runner' },
   filled: { place: 'hunter', word: 'hunter' },

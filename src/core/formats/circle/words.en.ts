@@ -41,6 +41,7 @@ export const circleWords = {
   },
   segments: { ...SHARED_SEGMENTS, rehearse: 'One try, no count' },
   unit: 'circle',
+  assumes: 'Assumes that everyone in a circle is at it as long as it is played, with a break only between leaders.',
   filled: { place: 'taker', word: 'taker' },
   board: {
     moves: 'Moves',

@@ -31,6 +31,7 @@ export const courseWords = {
   },
   segments: { ...SHARED_SEGMENTS, work: 'Around and around', break: 'Rest', rehearse: 'Once around, walking' },
   unit: 'course',
+  assumes: 'Assumes that everyone starts as soon as they may, takes about as long at each element as is set, and nobody passes anybody.',
   board: { laps: 'Laps', 'on-loop': 'Tap a name at the start: one lap' },
   actions: { lap: 'one lap' },
   restart: 'the next round',

@@ -20,6 +20,7 @@ export const inningsWords = {
   },
   segments: { ...SHARED_SEGMENTS, rehearse: 'One hit each, no score' },
   unit: 'field',
+  assumes: 'Assumes hits at an even pace, most of them on the ground, fielders who stay ready, and batters who wait for their turn.',
   filled: { place: 'bat', word: 'at bat' },
   board: {
     runs: 'Runs',

@@ -20,6 +20,7 @@ export const intervalPairsWords = {
   },
   segments: { ...SHARED_SEGMENTS, swap: 'Swap', move: 'Both move on' },
   unit: 'exercise',
+  assumes: 'Assumes that runners keep an even pace, partners exercise until they are back, and a swap takes as long as is set.',
   filled: { place: 'run', word: 'running' },
   board: {
     round: 'Now',

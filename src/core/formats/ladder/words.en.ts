@@ -24,6 +24,7 @@ export const ladderWords = {
   },
   segments: { ...SHARED_SEGMENTS, break: 'Winners move' },
   unit: 'court',
+  assumes: 'Assumes rounds that all end together, play all through a round, and teams that rest equally often.',
   board: {
     courts: 'Courts',
     count: 'round',

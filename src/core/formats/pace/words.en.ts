@@ -32,6 +32,7 @@ export const paceWords = {
   },
   segments: { ...SHARED_SEGMENTS, work: 'Trial', break: 'Look at the times' },
   unit: 'lap',
+  assumes: 'Assumes that everyone takes about the target’s time in every trial, and waits for the last one then.',
   board: { trial: 'Trials done', off: 'Seconds off the target' },
   notes: { off: (d) => offWords(n(d, 'off')) },
   actions: { go: 'Start all', 'go-again': 'Start all again', in: 'is in' },

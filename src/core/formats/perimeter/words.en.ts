@@ -23,6 +23,7 @@ export const perimeterWords = {
   },
   segments: { ...SHARED_SEGMENTS, work: 'Travel and stop', rehearse: 'One stop, at a walk', swap: 'Rings change' },
   unit: 'track',
+  assumes: 'Assumes that everyone travels until the stop, and that reaching a hoop and setting off again takes the same each time.',
   filled: { place: 'outer', word: 'outer ring' },
   board: {
     round: 'This game',

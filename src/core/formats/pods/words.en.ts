@@ -25,6 +25,7 @@ export const podsWords = {
   },
   segments: { ...SHARED_SEGMENTS, rehearse: 'One stop without a winner' },
   unit: 'pod',
+  assumes: 'Assumes music of middling length each time, everyone moving while it plays, and nobody until it starts again.',
   board: {
     pods: 'Pods',
     music: 'Music',

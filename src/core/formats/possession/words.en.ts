@@ -20,6 +20,7 @@ export const possessionWords = {
   },
   segments: { ...SHARED_SEGMENTS, rehearse: 'One minute, no score' },
   unit: 'field',
+  assumes: 'Assumes that all on a field keep moving, and that a pass, a goal or a tag comes every few seconds.',
   board: {
     points: 'Points',
     passes: 'Passes',

@@ -31,6 +31,7 @@ export const relayWords = {
   },
   segments: { ...SHARED_SEGMENTS, rehearse: 'One turn each, at a walk', shift: 'One bay on' },
   unit: 'line',
+  assumes: 'Assumes turns of about the same length, a hand-over as long as is set, and a line that always has somebody going.',
   board: { turns: 'Turns', made: 'Made' },
   notes: {
     going: goingWords,

@@ -34,6 +34,7 @@ export const skillLaneWords = {
   },
   segments: { ...SHARED_SEGMENTS, work: 'Practice', break: 'Swap', rehearse: 'One slow try each' },
   unit: 'lane',
+  assumes: 'Assumes that whoever has the lane tries all the time, and partners take turns evenly.',
   board: {
     tries: 'Tries',
     made: 'Made at the last step',

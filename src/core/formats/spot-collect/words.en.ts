@@ -18,6 +18,7 @@ export const spotCollectWords = {
   },
   segments: { ...SHARED_SEGMENTS, rehearse: 'One try each', break: 'Spots back on the floor' },
   unit: 'field',
+  assumes: 'Assumes that everyone moves from spot to spot without a break, and that throws are made at an even chance.',
   filled: { place: 'free-shots', word: 'free shots' },
   board: { points: 'Points', tries: 'Tries', shoots: 'Tap a name when it is made', spot: 'From which spot?' },
   notes: { held: (d) => `${s(n(d, 'count'), 'spot')} picked up` },

@@ -49,6 +49,7 @@ export const stationsWords = {
     reset: 'Reset and count gear',
   },
   unit: 'station',
+  assumes: 'Assumes that everyone with an implement works all through a round, and that moves take as long as is set.',
   board: { points: 'Points', 'by-station': 'Points by station' },
   actions: { plus: '+1', minus: '−1' },
   restart: 'the groups move on',

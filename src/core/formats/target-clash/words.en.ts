@@ -23,6 +23,7 @@ export const targetClashWords = {
   },
   segments: { ...SHARED_SEGMENTS, work: 'Play', break: 'Collect, new feeders and guards', rehearse: 'Send one each' },
   unit: 'side',
+  assumes: 'Assumes that everyone plays all the time: throwers, feeders and guards alike.',
   filled: { place: 'guard', word: 'guard' },
   board: { points: 'Points', of: 'Through whose gap?' },
   notes: {

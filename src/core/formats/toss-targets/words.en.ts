@@ -28,6 +28,7 @@ export const tossTargetsWords = {
   },
   segments: { ...SHARED_SEGMENTS, work: 'Play', break: 'Collect and count', rehearse: 'One throw each' },
   unit: 'lane',
+  assumes: 'Assumes an even pace of throws, and that whoever has no place at the line waits for one.',
   board: {
     points: 'Points',
     zone: 'Where does it lie now?',

@@ -30,6 +30,7 @@ export const tournamentWords = {
   },
   segments: { ...SHARED_SEGMENTS, work: 'Match', break: 'Results, next teams' },
   unit: 'court',
+  assumes: 'Assumes matches that all last as long as is set, and teams that rest when the plan of matches says so.',
   board: {
     matches: 'Matches',
     table: 'Table points',

@@ -21,6 +21,7 @@ export const winnersRingWords = {
   },
   segments: SHARED_SEGMENTS,
   unit: 'bay',
+  assumes: 'Assumes points at random and at the same rate for every team, and a walk that takes as long as is set.',
   board: { bays: 'Bays', count: 'games', atTop: '', waits: 'In line', coming: 'On the way', nobody: 'nobody in line', won: 'Games won' },
   actions: { score: 'a point' },
   restart: 'the next game',

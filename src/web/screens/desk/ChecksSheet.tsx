@@ -4,7 +4,7 @@ import { duration, type Speak, uncapital } from '../../../core/formats/speak.ts'
 import { type Edit, gesture } from '../../../core/model/edit.ts';
 import { type Finding, findingKey } from '../../../core/model/finding.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
-import { changeWords, findingWords, fixWords } from '../../../core/words/en.ts';
+import { changeWords, findingWords, fixWords, formatWords } from '../../../core/words/en.ts';
 
 interface Props {
   lesson: Lesson;
@@ -144,8 +144,10 @@ export function NumbersBar({ fitted }: { fitted: FittedLesson }) {
     [numbers.longestWaitSeconds ? duration(numbers.longestWaitSeconds) : 'none', 'longest wait'],
     [String(numbers.gearShort), 'gear short'],
   ];
+  const formats = [...new Set(fitted.blocks.flatMap((b) => (b.game ? [b.game.format] : [])))];
+  const estimate = ['Estimates from the plan, not measured exertion.', ...formats.map((f) => formatWords(f).assumes)].join(' ');
   return (
-    <dl className="grid shrink-0 grid-cols-4 border-t border-ink px-4 py-2" title="Estimates from the plan, not measured exertion">
+    <dl className="grid shrink-0 grid-cols-4 border-t border-ink px-4 py-2" title={estimate}>
       {cells.map(([value, label]) => (
         <div key={label} className="flex flex-col-reverse justify-end">
           <dt className="text-xs text-muted">{label}</dt>

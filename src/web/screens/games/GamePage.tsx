@@ -54,6 +54,7 @@ function Shown({ desk, game }: { desk: Desk; game: Game }) {
         <div className="mt-3">
           <GameFloor {...{ preview, desk, stale }} />
         </div>
+        <p className="mt-2 text-xs text-muted">Time on task is an estimate. {formatWords(game.format).assumes}</p>
         {problem && <Problem text={`The floor cannot be drawn (${problem}).`} />}
         <div className="mt-4 flex flex-wrap items-center gap-3">
           <PutIn {...{ desk, game }} row={preview?.row} worker={worker} />

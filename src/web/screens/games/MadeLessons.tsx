@@ -1,18 +1,18 @@
+import { useQuery } from '@tanstack/react-query';
 import { proxy } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
-import { clockOf } from '../../../core/formats/speak.ts';
 import { clockSeconds } from '../../../core/model/period.ts';
 import type { ShelfInput } from '../../../core/shelf/judge.ts';
 import { type LessonWish, SCHOOLS } from '../../../core/shelf/lessonParts.ts';
-import { type MadeLesson, takeLesson } from '../../../core/shelf/makeLesson.ts';
-import { PART_WORDS, reasonWords, SCHOOL_WORDS } from '../../../core/words/shelf.en.ts';
-import { type Desk, freshId, problemWords } from '../../api.ts';
-import { MiniFloor } from '../../floor/MiniFloor.tsx';
+import type { MadeLesson } from '../../../core/shelf/makeLesson.ts';
+import { type LessonTemplate, TEMPLATE_KINDS, type TemplateKind } from '../../../core/shelf/templates.ts';
+import { SCHOOL_WORDS, TEMPLATE_WORDS } from '../../../core/words/shelf.en.ts';
+import { call, type Desk } from '../../api.ts';
 import { Problem } from '../../parts/Problem.tsx';
 import { startShelf } from '../../worker/useShelf.ts';
 import { Choice, Families, PeriodChoice } from './choices.tsx';
 import { GamesFrame } from './GamesFrame.tsx';
-import { useLessonEdit } from './useLessonEdit.ts';
+import { OfferedLesson } from './OfferedLesson.tsx';
 import { useFacts, usePlayed, useShelfPeriod } from './useShelfPeriod.ts';
 
 interface Making {
@@ -20,36 +20,49 @@ interface Making {
   progress: { done: number; total: number };
   problem: string;
 }
+const BEGUN: Making = { made: null, progress: { done: 0, total: 1 }, problem: '' };
 
-/** Lessons made in a worker of their own, which ends if something else is wished for. */
-function useMade(input: ShelfInput | null, wish: LessonWish, played: readonly string[] | null): Making {
-  const [making, setMaking] = useState<Making>({ made: null, progress: { done: 0, total: 1 }, problem: '' });
+/** Lessons made, or written ones fitted, in a worker of their own, which ends if something else is wanted. `written`: undefined while it is read. */
+function useMade(
+  input: ShelfInput | null,
+  wish: LessonWish,
+  played: readonly string[] | null,
+  written: readonly LessonTemplate[] | null | undefined,
+): Making {
+  const [making, setMaking] = useState<Making>(BEGUN);
   useEffect(() => {
-    if (!input || !played) return;
-    setMaking({ made: null, progress: { done: 0, total: 1 }, problem: '' });
+    if (!input || !played || written === undefined) return;
+    setMaking(BEGUN);
     const { worker, remote } = startShelf();
     let isWanted = true;
+    const tell = (change: (was: Making) => Making) => {
+      if (isWanted) setMaking(change);
+    };
     const make = async () => {
       await remote.open(input);
-      const made = await remote.lessons(
-        wish,
-        played,
-        proxy((progress: Making['progress']) => isWanted && setMaking((m) => ({ ...m, progress }))),
+      if (written === null) {
+        const onStep = proxy((progress: Making['progress']) => tell((m) => ({ ...m, progress })));
+        const made = await remote.lessons(wish, played, onStep);
+        tell((m) => ({ ...m, made }));
+        return;
+      }
+      const total = written.length;
+      if (!total) tell((m) => ({ ...m, made: [] }));
+      const onOne = proxy((lesson: MadeLesson) =>
+        tell((m) => ({ ...m, made: [...(m.made ?? []), lesson], progress: { done: (m.made?.length ?? 0) + 1, total } })),
       );
-      if (isWanted) setMaking((m) => ({ ...m, made }));
+      await remote.templates(written, wish.minutes, played, onOne);
     };
-    make().catch(
-      (error: unknown) => isWanted && setMaking((m) => ({ ...m, problem: error instanceof Error ? error.message : String(error) })),
-    );
+    make().catch((error: unknown) => tell((m) => ({ ...m, problem: error instanceof Error ? error.message : String(error) })));
     return () => {
       isWanted = false;
       worker.terminate();
     };
-  }, [input, wish, played]);
+  }, [input, wish, played, written]);
   return making;
 }
 
-/** "Make me a lesson": what it is for, how long, which way; three whole lessons that fit, each taken with one press. */
+/** "Make me a lesson": what it is for, how long, which way; whole lessons that fit, made now or written, each taken with one press. */
 export function MadeLessons() {
   const period = useShelfPeriod();
   const { day, set } = period;
@@ -65,14 +78,28 @@ export function MadeLessons() {
   );
 }
 
+/** The written lessons that are asked for; null: they are made now. */
+function wanted(all: readonly LessonTemplate[], kind: TemplateKind, { families, school }: LessonWish): LessonTemplate[] {
+  const isFor = (t: LessonTemplate) => !families.length || families.some((f) => t.families.includes(f));
+  return all.filter((t) => t.kind === kind && isFor(t) && (school === null || t.school === school));
+}
+
 function Wished({ desk, day, onPeriod }: { desk: Desk; day: readonly Desk[]; onPeriod(id: string): void }) {
   const whole = Math.round((clockSeconds(desk.period.end) - clockSeconds(desk.period.start)) / 60);
   const [wish, setWish] = useState<LessonWish>({ families: [], minutes: whole, school: null });
+  const [kind, setKind] = useState<TemplateKind | null>(null);
   const known = usePlayed(desk.schoolClass.id);
   const played = useMemo(() => known?.map((p) => p.title) ?? null, [known]);
+  const { data: templates } = useQuery({
+    queryKey: ['templates'],
+    queryFn: () => call<LessonTemplate[]>('GET', '/templates'),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const written = useMemo(() => (kind === null ? null : templates && wanted(templates, kind, wish)), [templates, kind, wish]);
   const facts = useFacts(desk);
-  const { made, progress, problem } = useMade(facts, wish, played);
+  const { made, progress, problem } = useMade(facts, wish, played, written);
   const minutes = [...new Set([20, 25, 30, 35, 40, 45, 60].filter((m) => m < whole))].concat(whole);
+  const isWorking = !problem && (written ? progress.done < written.length : !made);
   return (
     <>
       <p className="head text-[24px] leading-[36px]" role="group" aria-label="The lesson that is wanted">
@@ -91,94 +118,61 @@ function Wished({ desk, day, onPeriod }: { desk: Desk; day: readonly Desk[]; onP
           options={[[null, 'build up first or play first'], ...SCHOOLS.map((s) => [s, SCHOOL_WORDS[s].name] as const)]}
           onChoose={(school) => setWish({ ...wish, school })}
         />
+        ,{' '}
+        <Choice
+          label="Where it comes from"
+          value={kind}
+          options={[[null, 'made now'], ...TEMPLATE_KINDS.map((k) => [k, TEMPLATE_WORDS[k]] as const)]}
+          onChoose={(chosen) => setKind(chosen as TemplateKind | null)}
+        />
         .
       </p>
       {problem && <Problem text={`Making lessons stopped (${problem}). Change a word above to begin again.`} />}
-      {!made && !problem && (
+      {isWorking && (
         <p className="mt-4 flex items-center gap-3 text-muted">
           <progress aria-label="Lessons tried" className="h-2 w-40 accent-tape" max={progress.total} value={progress.done} />
           Trying games and lessons on this floor …
         </p>
       )}
-      {made?.length === 0 && (
-        <p className="mt-4">No lesson fits so. Give it more minutes, or another purpose; the games shelf says what stops each game.</p>
+      {!isWorking && made?.length === 0 && (
+        <p className="mt-4">
+          {written
+            ? 'No lesson is written for that. Ask for another purpose, or for one that is made now.'
+            : 'No lesson fits so. Give it more minutes, or another purpose; the games shelf says what stops each game.'}
+        </p>
       )}
       <ol aria-label="Lessons" className="mt-3">
         {made?.map((lesson, i) => (
-          <Offered key={`${lesson.title} ${lesson.school}`} {...{ lesson, desk }} rank={i + 1} />
+          <OfferedLesson
+            key={`${lesson.title} ${lesson.school}`}
+            {...{ lesson, desk }}
+            rank={i + 1}
+            beside={templates && kind && <OtherWeather {...{ templates, kind }} title={lesson.title} onKind={setKind} />}
+          />
         ))}
       </ol>
     </>
   );
 }
 
-/** A whole lesson: its strip, the floor of each game, and why it is offered. */
-function Offered({ lesson, desk, rank }: { lesson: MadeLesson; desk: Desk; rank: number }) {
-  const take = useLessonEdit(desk);
-  const { title } = lesson;
-  const name = `take the lesson ${title}`.slice(0, 120);
-  const start = clockSeconds(desk.period.start);
-  const roleOf = (block: string) => lesson.parts.find((p) => p.blockId === block)?.role;
+interface OtherWeatherProps {
+  templates: readonly LessonTemplate[];
+  kind: TemplateKind;
+  title: string;
+  onKind(kind: TemplateKind): void;
+}
+
+/** The lesson that takes the place of one outside when it rains, and the other way round. */
+function OtherWeather({ templates, kind, title, onKind }: OtherWeatherProps) {
+  const own = templates.find((t) => t.title === title && t.kind === kind);
+  const other = templates.find((t) => (own?.whenItRains ? t.id === own.whenItRains : t.whenItRains === own?.id));
+  if (!own || !other) return null;
   return (
-    <li className="grid grid-cols-[28px_minmax(0,1fr)_300px] gap-x-4 border-t border-ink py-3 max-[900px]:grid-cols-1">
-      <span className="head text-2xl leading-7 text-tape">{rank}</span>
-      <div className="min-w-0">
-        <h2 className="text-lg">{lesson.title}</h2>
-        <p className="text-sm text-muted">{SCHOOL_WORDS[lesson.school].says}</p>
-        <ol aria-label="The strip" className="mt-2 flex gap-px">
-          {lesson.fitted.map(({ id, title, at, seconds }) => (
-            <li
-              key={id}
-              className={`torn min-w-[66px] px-2 py-1 ${roleOf(id) ? 'bg-tape text-white' : 'bg-tint'}`}
-              style={{ flexGrow: seconds, flexBasis: 0 }}
-              title={`${title}, ${clockOf(start + at)}, ${Math.round(seconds / 60)} min`}
-            >
-              <span className="head block truncate text-[13px] leading-4">{title}</span>
-              <span className="block truncate text-xs leading-4">{Math.round(seconds / 60)} min</span>
-            </li>
-          ))}
-          {lesson.spareSeconds > 60 && (
-            <li
-              className="min-w-0 border border-dashed px-1 py-1 text-xs text-muted"
-              style={{ flexGrow: lesson.spareSeconds, flexBasis: 0 }}
-            >
-              <span className="block truncate">{Math.round(lesson.spareSeconds / 60)} min left</span>
-            </li>
-          )}
-        </ol>
-        <ul className="mt-2 flex flex-wrap gap-4">
-          {lesson.parts.map(({ role, blockId, gameId }) => (
-            <li key={blockId}>
-              <MiniFloor room={desk.room} {...lesson.floors[blockId]} width={176} height={102} />
-              <p className="w-44 text-xs">
-                <b>{PART_WORDS[role]}</b> {desk.games.find((g) => g.id === gameId)?.title}
-              </p>
-            </li>
-          ))}
-        </ul>
-      </div>
-      <div>
-        <ul className="list-disc pl-4 text-sm">
-          {lesson.reasons.map((reason) => (
-            <li key={reason.code}>{reasonWords(reason)}</li>
-          ))}
-        </ul>
-        <button
-          type="button"
-          className="btn btn-tape mt-3"
-          aria-label={`Take this lesson: ${lesson.title}`}
-          disabled={take.isPending}
-          onClick={() => take.mutate({ title, name, edit: (own) => takeLesson(own, lesson, () => freshId('b')) })}
-        >
-          Take this lesson
-        </button>
-        {desk.lesson && <p className="mt-1 text-xs text-muted">It takes the place of “{desk.lesson.title}”. One undo brings that back.</p>}
-        {take.error && (
-          <p role="alert" className="mt-1 text-stop">
-            {problemWords(take.error)}
-          </p>
-        )}
-      </div>
-    </li>
+    <>
+      {' · '}
+      <button type="button" className="text-tape underline" onClick={() => onKind(other.kind)}>
+        {own.whenItRains ? 'If it rains' : 'On a dry day'}: {other.title}
+      </button>
+    </>
   );
 }

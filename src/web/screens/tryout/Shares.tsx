@@ -4,7 +4,7 @@ import type { TriedShares } from '../../../core/fit/tryOut.ts';
 import { duration, speakIn } from '../../../core/formats/speak.ts';
 import { HOUSE_LIMITS } from '../../../core/model/band.ts';
 import type { FixIdea } from '../../../core/model/finding.ts';
-import { fixWords } from '../../../core/words/en.ts';
+import { fixWords, formatWords } from '../../../core/words/en.ts';
 import { useUnits } from '../../parts/units.ts';
 import { type TryOutState, useTryOut } from '../../worker/useTryOut.ts';
 import { DotRow } from './DotRow.tsx';
@@ -36,8 +36,8 @@ export function Shares({ game, block, other, onCompare, onDrop, onUse }: Props) 
     <>
       <h2 className="text-lg">{!own.plays ? 'Trying it out' : count > 1 ? `${count} plays tried out` : 'Every play goes like this'}</h2>
       <p className="text-xs text-muted">
-        {count > 1 ? 'Each dot is one play. ' : ''}An estimate for planning: speeds are Side Court defaults for these grades, and students
-        are people.
+        {count > 1 ? 'Each dot is one play. ' : ''}An estimate for planning, at speeds that are Side Court defaults for these grades.{' '}
+        {formatWords(game.format).assumes}
       </p>
       <Progress state={own} />
       {own.plays && (
