@@ -188,6 +188,7 @@ describe('the games shelf', () => {
   });
 
   it('fits written lessons to the period, goes from one for outside to its rainy day, and takes that', async () => {
+    await open('/');
     const id = await periodOf('Grade 8a');
     await open(`/games/lesson?period=${id}`);
     await screen.says('made now');

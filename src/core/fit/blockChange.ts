@@ -1,6 +1,7 @@
 import { floorThings } from '../arrange/floorChange.ts';
 import { type FloorWork, floorWork } from '../arrange/floorWork.ts';
 import type { Segment } from '../formats/format.ts';
+import type { Point } from '../geometry/point.ts';
 import { type Mover, moversBetween } from '../groups/continueGroups.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
@@ -15,6 +16,9 @@ export interface StandingFloor {
   pieces: readonly Piece[];
   laid: readonly LaidPiece[];
   groups: readonly (readonly string[])[];
+  /** What the game's settings are, and where each student is when it ends. */
+  values?: Readonly<Record<string, unknown>>;
+  ends?: ReadonlyMap<string, Point>;
 }
 
 /** What is done before a block's game can begin, at the block's start. */

@@ -69,7 +69,10 @@ function planGame(input: BlockInput, block: Block, game: Game, playing: readonly
     ...(input.history ? { had: input.history.roles, stages: input.history.stages } : {}),
     seed: seedOf(block.id),
   };
-  const plan = format.plan(game.setup, format.isHost ? { ...given, hosts: hostsFor(given, input.games) } : given);
+  const made = format.plan(game.setup, format.isHost ? { ...given, hosts: hostsFor(given, input.games) } : given);
+  // A place that fit has put somewhere is not stuck down.
+  const isFree = (id: string) => chosen!.placed[id]?.by === 'fit';
+  const plan = { ...made, pieces: made.pieces.map((piece) => (isFree(piece.id) ? { ...piece, pinned: false } : piece)) };
   return block.marks === 'cones' ? conesForTape(plan, input.cupboard) : plan;
 }
 

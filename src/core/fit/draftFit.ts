@@ -112,12 +112,25 @@ export function planLesson(input: FitInput, planOf: PlanOf = keptPlan): PlannedL
 
   let at = 0;
   const noticed: FindingDraft[] = [];
-  const blocks = planned.map(({ block, plan, change }, i): FittedBlock => {
+  const blocks = planned.map(({ block, plan, change, wentOn }, i): FittedBlock => {
     const seconds = time.ok ? time.seconds[block.id] : bounds[i].least;
     const { id, title, phase, note = '', laid = [] } = block;
     const { least, most } = bounds[i];
     const lead = leadSegments(change);
-    const base = { id, title, phase, note, at, seconds, least, most, pinned: block.seconds !== undefined, laid, ...(change && { change }) };
+    const base = {
+      id,
+      title,
+      phase,
+      note,
+      at,
+      seconds,
+      least,
+      most,
+      pinned: block.seconds !== undefined,
+      laid,
+      ...(change && { change }),
+      ...(wentOn && { wentOn }),
+    };
     at += seconds;
     const done = plan.finish?.(Math.max(0, seconds - leadSeconds(change)));
     if (!done) return { ...base, segments: [{ kind: 'phase', code: phase, at: 0, until: seconds }] };

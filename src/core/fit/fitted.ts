@@ -24,6 +24,7 @@ import { partsOf } from '../model/shape.ts';
 import type { Student, StudentPrivate, Wish } from '../model/student.ts';
 import type { Forecast } from '../play/forecast.ts';
 import type { BlockChange, StandingFloor } from './blockChange.ts';
+import type { WentOn } from './goingOn.ts';
 
 /** Everything fit looks at: facts and choices, plain data. */
 export interface FitInput {
@@ -126,6 +127,8 @@ export interface FittedBlock {
   segments: Segment[];
   /** What is done at its start, where another game's floor lies there. */
   change?: BlockChange;
+  /** What it takes from the game before, where the teacher says so. */
+  wentOn?: WentOn;
   game?: FittedGame;
 }
 

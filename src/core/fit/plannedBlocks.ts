@@ -1,15 +1,17 @@
 import type { FloorWork } from '../arrange/floorWork.ts';
-import { continueGroups } from '../groups/continueGroups.ts';
 import type { Block } from '../model/lesson.ts';
 import { type BlockChange, blockChange, floorWorkBetween, type StandingFloor } from './blockChange.ts';
 import type { BlockPlan, PlanOf } from './blockPlans.ts';
 import { type FitInput, laidIn } from './fitted.ts';
+import { endsOf, goOn, type WentOn } from './goingOn.ts';
 
 export interface PlannedOne {
   block: Block;
   plan: BlockPlan;
   /** What is done at its start. */
   change?: BlockChange;
+  /** What it took from the game before. */
+  wentOn?: WentOn;
 }
 
 /** The work between the floors of two plans, which they decide alone: an idea about one block of many asks for the others' again. */
@@ -31,10 +33,11 @@ export function plannedBlocks(input: FitInput, playing: readonly string[], planO
   let standingPlan: BlockPlan | undefined;
   let format: string | undefined;
   let between = 0;
-  return input.lesson.blocks.map((block) => {
+  return input.lesson.blocks.map((block, i) => {
     const game = block.game && input.games.find((g) => g.id === block.game!.gameId);
     const fresh = planOf(input, block, game, playing);
-    const plan = standing && game ? goingOn(block, standing, format === game.format, fresh, (b) => planOf(input, b, game, playing)) : fresh;
+    const again = (b: Block) => planOf(input, b, game, playing);
+    const { plan, wentOn } = standing && game ? goOn(input, standing, format === game.format, block, fresh, again) : { plan: fresh };
     const floor = {
       pieces: plan.plan?.pieces ?? [],
       laid: laidIn({ laid: block.laid ?? [], ...(plan.plan && { game: plan.plan }) }),
@@ -45,26 +48,15 @@ export function plannedBlocks(input: FitInput, playing: readonly string[], planO
     const work = was && hasFloor && plan.plan && workBetween(standingPlan, plan, () => floorWorkBetween(input, was, floor));
     const change = was && work && blockChange(input.school, was, floor, work, between);
     if (hasFloor) {
-      standing = { title: block.title, ...floor };
+      const next = input.lesson.blocks.slice(i + 1).find((b) => b.game);
+      standing = {
+        ...{ title: block.title, ...floor, values: plan.plan?.values },
+        ...(next?.game!.goesOn?.start && plan.plan && { ends: endsOf(plan.plan) }),
+      };
       standingPlan = plan;
       format = game?.format ?? format;
       between = 0;
     } else between += block.seconds?.value ?? block.least;
-    return { block, plan, ...(change && { change }) };
+    return { block, plan, ...(change && { change }), ...(wentOn && { wentOn }) };
   });
-}
-
-/** The plan with pennants that go on from the game before, where the teacher chose no groups for it. */
-function goingOn(
-  block: Block,
-  { groups }: StandingFloor,
-  isSame: boolean,
-  fresh: BlockPlan,
-  planAgain: (block: Block) => BlockPlan,
-): BlockPlan {
-  const dealt = fresh.plan?.groups ?? [];
-  if (block.game!.groups || block.game!.locks || groups.length < 2 || dealt.length < 2) return fresh;
-  const next = continueGroups(groups, dealt, isSame);
-  if (JSON.stringify(next) === JSON.stringify(dealt)) return fresh;
-  return planAgain({ ...block, game: { ...block.game!, groups: { value: next as never, by: 'fit', pinned: false } } });
 }

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { BlockId, StudentId } from './ids.ts';
 import { LaidPiece } from './laidPiece.ts';
-import { Block, type Lesson, Locks, MARKS, Placed } from './lesson.ts';
+import { Block, GoesOn, type Lesson, Locks, MARKS, Placed } from './lesson.ts';
 import { VIGOURS } from './limits.ts';
 import { OwnRule } from './rule.ts';
 import { line, mapKey, note, valueAt, whole } from './text.ts';
@@ -39,6 +39,8 @@ const Single = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('set-groups'), blockId: BlockId, groups: z.array(z.array(StudentId).max(60)).max(40).nullable() }),
   /** null lets everybody move again. */
   z.object({ kind: z.literal('set-locks'), blockId: BlockId, locks: Locks.nullable() }),
+  /** What is taken from the game before; null: nothing but the fewest changes of pennants. */
+  z.object({ kind: z.literal('set-goes-on'), blockId: BlockId, goesOn: GoesOn.nullable() }),
   /** The lesson's own rules of a game; null leaves the card to game and format. */
   z.object({ kind: z.literal('set-rules'), blockId: BlockId, rules: z.array(OwnRule).max(24, { message: 'too-many' }).nullable() }),
   z.object({ kind: z.literal('accept'), key: mapKey(300), reason: line(200) }),
@@ -82,7 +84,7 @@ function withBlock(lesson: Lesson, blockId: string, change: (block: Block) => Bl
 
 function onGame(
   lesson: Lesson,
-  edit: Extract<Edit, { kind: 'set-setting' | 'place' | 'set-groups' | 'set-locks' | 'set-rules' }>,
+  edit: Extract<Edit, { kind: 'set-setting' | 'place' | 'set-groups' | 'set-locks' | 'set-rules' | 'set-goes-on' }>,
   block: Block,
 ): Applied {
   const game = block.game;
@@ -106,6 +108,10 @@ function onGame(
   if (edit.kind === 'set-locks') {
     const { locks: old, ...rest } = game;
     return put(edit.locks ? { ...rest, locks: edit.locks } : rest, { ...edit, locks: old ?? null });
+  }
+  if (edit.kind === 'set-goes-on') {
+    const { goesOn: old, ...rest } = game;
+    return put(edit.goesOn ? { ...rest, goesOn: edit.goesOn } : rest, { ...edit, goesOn: old ?? null });
   }
   if (edit.kind === 'set-rules') {
     const { rules: old, ...rest } = game;

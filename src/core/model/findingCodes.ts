@@ -71,6 +71,7 @@ export const FIX_CODES = [
   'set-stop-signal',
   'use-usual-rule',
   'reuse-tape',
+  'same-floor',
   'lay-both',
   'use-cones',
   'put-between',

@@ -20,6 +20,17 @@ export type Placed = z.infer<typeof Placed>;
 export const Locks = z.object({ students: z.array(StudentId).max(60), groups: z.array(whole(0, 39)).max(40) });
 export type Locks = z.infer<typeof Locks>;
 
+/** What a game takes from the game before it in its lesson. */
+export const GoesOn = z.object({
+  /** Its groups, joined or cut if there are fewer or more. */
+  groups: z.boolean(),
+  /** Each group begins as near as can be to where it ended. */
+  start: z.boolean(),
+  /** It is played on that floor, with the least to change. */
+  floor: z.boolean(),
+});
+export type GoesOn = z.infer<typeof GoesOn>;
+
 export const GameBlock = z.object({
   gameId: GameId,
   /** What the teacher set, by setting key; what is not here is the game's, the band's or fit's. */
@@ -32,6 +43,7 @@ export const GameBlock = z.object({
   placed: z.record(mapKey(64), Placed),
   /** Rules that the teacher says in other words in this lesson, or adds. */
   rules: z.array(OwnRule).max(24, { message: 'too-many' }).optional(),
+  goesOn: GoesOn.optional(),
 });
 
 /** What a game's places are marked with: tape around them, or a cone at each corner. */

@@ -87,6 +87,8 @@ export function editName(edit: Edit, lesson: Lesson, pieceTitle: (id: string) =>
       return 'change the groups';
     case 'set-rules':
       return 'change the rules';
+    case 'set-goes-on':
+      return edit.goesOn ? `go on in ${title(edit.blockId)}` : `begin ${title(edit.blockId)} anew`;
     case 'set-locks':
       return 'lock or unlock';
     case 'accept':

@@ -115,6 +115,7 @@ const FIXES: Record<FixCode, (d: Data, speak: Speak) => string> = {
   'set-stop-signal': () => 'Use the usual signal',
   'use-usual-rule': (d) => usualRuleWords(d),
   'reuse-tape': (d, speak) => `Reuse the tape on the floor: saves ${speak.metres(Math.round(n(d, 'savedM')))}`,
+  'same-floor': (d) => `Play it on the floor of ${t(d, 'from')}`,
   'lay-both': (d) => `Put it beside ${t(d, 'to')} and lay both before the lesson`,
   'use-cones': (d) => `Use cones for tape in ${listed(d.titles as string[])}`,
   'put-between': (d) => `Move ${t(d, 'title')} in front of it: the floor is changed meanwhile`,

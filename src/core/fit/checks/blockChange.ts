@@ -34,6 +34,14 @@ function layBoth(input: FitInput, draft: Bare, was: FittedBlock, block: FittedBl
   return edits.length ? [{ code: 'lay-both', data: { to: was.title }, edits }] : [];
 }
 
+/** The game played on the floor of the one before, if it is not yet. */
+function sameFloor(input: FitInput, block: FittedBlock, from: string): Idea[] {
+  const game = input.lesson.blocks.find((b) => b.id === block.id)?.game;
+  if (!game || game.goesOn?.floor) return [];
+  const goesOn = { groups: false, start: false, ...game.goesOn, floor: true };
+  return [{ code: 'same-floor', data: { from }, edits: [{ kind: 'set-goes-on', blockId: block.id as BlockId, goesOn }] }];
+}
+
 /** A block without a floor of its own put before the game, so that the floor is changed meanwhile. */
 function putBetween(input: FitInput, at: number, from: number): Idea[] {
   const plain = input.lesson.blocks.findIndex(
@@ -70,6 +78,7 @@ export function blockChangeChecks(input: FitInput, draft: Bare): Noticed[] {
       const coned = taped.length ? [taped.slice(0, 1), taped].filter((list, i, all) => i === 0 || list.length > all[0].length) : [];
       return [
         ...(was ? layBoth(input, draft, was, block) : []),
+        ...sameFloor(input, block, change.from),
         ...(reused ? [{ code: 'reuse-tape' as const, data: { savedM: reused.savedM }, edits: reused.edits }] : []),
         ...coned.map((list): Idea => ({ code: 'use-cones', data: { titles: list.map((b) => b.title) }, edits: list.map(cones) })),
         ...putBetween(input, at, from),

@@ -28,6 +28,7 @@ import { call, type Desk, problemWords } from '../../api.ts';
 import { Problem } from '../../parts/Problem.tsx';
 import { DealAgain } from './DealAgain.tsx';
 import { carryingWords, groupByGroup, groupOf } from './dragWords.ts';
+import { GoesOnChoice } from './GoesOnChoice.tsx';
 import { GroupCard } from './GroupCard.tsx';
 import { GroupNotes } from './GroupNotes.tsx';
 import { RolesByRound } from './RolesByRound.tsx';
@@ -163,6 +164,7 @@ export function WhoSheet({ desk, lesson, fitted, block, perform }: Props) {
         )}
       </div>
       <Problem text={problem} />
+      <GoesOnChoice {...{ lesson, perform }} block={gameBlock} />
       <DndContext
         sensors={sensors}
         collisionDetection={(args) => {
