@@ -4,7 +4,11 @@ import { demoDesk, lessonWith } from '../content/desk.fixture.ts';
 import { shapesApart } from '../core/arrange/validate.ts';
 import { fit, fitUnweighed } from '../core/fit/fit.ts';
 import { speakIn } from '../core/formats/speak.ts';
+import { originIn } from '../core/model/besideRoom.ts';
+import { RoomId } from '../core/model/ids.ts';
+import { partRoom } from '../core/model/partRoom.ts';
 import { Period } from '../core/model/period.ts';
+import { Room } from '../core/model/room.ts';
 import { SchoolClass } from '../core/model/schoolClass.ts';
 import { boxOf } from '../core/model/shape.ts';
 import { findingWords } from '../core/words/en.ts';
@@ -99,5 +103,37 @@ describe('floors of the same room on the same day', () => {
     expect(why).toMatch(/of tape off, \d+ m on/);
     const [, later] = withDay([taped, at('v', '12:00', '12:45', { lesson: soon.lesson })]);
     expect(fitUnweighed({ ...later, lesson: later.lesson! }).findings.some((f) => f.code === 'floor-change-late')).toBe(false);
+  });
+
+  it('of a part and of the whole room lie where they are: one lesson keeps out of the part that the other has', () => {
+    const [curtain] = base.room.curtains;
+    const part = Room.parse({ ...base.room, id: RoomId.parse('part'), ...partRoom(base.room, curtain, 1)! });
+    const mine = at('a', '10:00', '10:45', { room: part, lesson: lessonWith('bridge-keepers', { groups: 2 }) });
+    const theirs = at('b', '10:30', '11:15', { lesson: lessonWith('bridge-keepers', { groups: 2 }) });
+    const [, whole] = withDay([mine, theirs]);
+    const origin = originIn(part, base.room)!;
+    const outline = part.outline.map((p) => ({ x: p.x + origin.x, y: p.y + origin.y }));
+    expect(whole.day!.floors![0].part).toEqual(outline);
+    const pieces = fitUnweighed({ ...whole, lesson: whole.lesson! }).blocks.find((b) => b.game)!.game!.pieces;
+    expect(pieces.length).toBe(2);
+    for (const { shape } of pieces) expect(shapesApart(shape, { shape: 'zone', outline })).toBeGreaterThanOrEqual(0);
+    // The other way round the part sees what the whole has of it, in its own frame.
+    const [, inPart] = withDay([{ ...theirs, period: { ...theirs.period, start: '09:30' } }, mine]);
+    const own = fitUnweighed({ ...theirs, lesson: theirs.lesson! }).blocks.find((b) => b.game)!.game!.pieces;
+    expect(inPart.day!.floors![0].pieces.map((p) => boxOf(p.shape).x)).toEqual(own.map((p) => boxOf(p.shape).x - origin.x));
+    expect(inPart.day!.beside).toMatchObject([{ to: 'Class b', where: 'whole' }]);
+  });
+
+  it('behind a curtain are not in the way, but are heard: games with their noise and time, and what they stop on', () => {
+    const [curtain] = base.room.curtains;
+    const part = (side: 0 | 1) => Room.parse({ ...base.room, id: RoomId.parse(`part-${side}`), ...partRoom(base.room, curtain, side)! });
+    const [one, two] = withDay([
+      at('a', '10:00', '10:45', { room: part(0), lesson: lessonWith('orchard-rows') }),
+      at('b', '10:00', '10:45', { room: part(1), lesson: lessonWith('mill-sacks') }),
+    ]);
+    expect([one, two].map((d) => d.day!.floors)).toEqual([[], []]);
+    expect(one.day!.beside).toMatchObject([{ to: 'Class b', where: 'next', signals: [base.school.stopSignal], games: [{ noise: 3 }] }]);
+    const codes = fit({ ...one, lesson: one.lesson! }).findings.map((f) => f.code);
+    expect(codes).toEqual(expect.arrayContaining(['noise-beside', 'same-signal']));
   });
 });

@@ -1,7 +1,12 @@
 import { type PlannedLesson, planLesson } from '../core/fit/draftFit.ts';
-import { laidIn, type NeighborFloor } from '../core/fit/fitted.ts';
+import { type BesideLesson, laidIn, type NeighborFloor } from '../core/fit/fitted.ts';
+import { stopSignalOf } from '../core/fit/stopSignalOf.ts';
 import type { GearClaim } from '../core/gear/cover.ts';
+import type { Point } from '../core/geometry/point.ts';
+import { besideOf, originIn } from '../core/model/besideRoom.ts';
+import { laidMoved } from '../core/model/laidPiece.ts';
 import { clockSeconds, type Period } from '../core/model/period.ts';
+import { pieceMoved } from '../core/model/piece.ts';
 import type { DeskInput } from './deskInput.ts';
 
 /** True if two periods of one day are at the same time. */
@@ -28,17 +33,41 @@ function claimOf(to: string, { draft }: PlannedLesson): GearClaim {
   return { to, gear };
 }
 
+/** What is heard of a lesson in the same room, and where that is. */
+function besideIn(other: DeskInput, { draft }: PlannedLesson, { room }: DeskInput): BesideLesson[] {
+  const where = besideOf(room, other.room);
+  if (!where) return [];
+  const start = clockSeconds(other.period.start);
+  const games = draft.blocks.flatMap(({ game, title, at, seconds }) => {
+    const own = game && other.games.find((g) => g.id === game.gameId);
+    return own ? [{ title, noise: own.noise, from: start + at, until: start + at + seconds }] : [];
+  });
+  const signals = draft.blocks.flatMap(({ game }) => (game ? [stopSignalOf(other, game)] : []));
+  return [{ to: other.schoolClass.name, where, signals: [...new Set(signals)], games }];
+}
+
+/** How far the floor of another room is moved to lie in one's own; undefined where they share none. */
+function shiftTo(mine: DeskInput['room'], other: DeskInput['room']): Point | undefined {
+  const where = besideOf(mine, other);
+  if (where === 'same') return { x: 0, y: 0 };
+  if (where === 'part') return originIn(other, mine);
+  const origin = where === 'whole' ? originIn(mine, other) : undefined;
+  return origin && { x: -origin.x, y: -origin.y };
+}
+
 /** The floor of a lesson: all of its blocks' for one at the same time, the last block's that has one for the lesson before. */
-function floorOf(other: DeskInput, { draft }: PlannedLesson, { period }: DeskInput): NeighborFloor {
+function floorOf(other: DeskInput, { draft }: PlannedLesson, { period, room }: DeskInput): NeighborFloor {
   const isSame = overlap(period, other.period);
   const blocks = draft.blocks.filter((b) => (b.game?.pieces.length ?? 0) + b.laid.length > 0);
   const shown = isSame ? blocks : blocks.slice(-1);
+  const { x, y } = shiftTo(room, other.room) ?? { x: 0, y: 0 };
   return {
     to: other.schoolClass.name,
     when: isSame ? 'same' : 'before',
     gapSeconds: isSame ? 0 : clockSeconds(period.start) - clockSeconds(other.period.end),
-    pieces: shown.flatMap((b) => b.game?.pieces ?? []),
-    laid: shown.flatMap((b) => laidIn(b)),
+    pieces: shown.flatMap((b) => b.game?.pieces ?? []).map((piece) => pieceMoved(piece, x, y)),
+    laid: shown.flatMap((b) => laidIn(b)).map((thing) => laidMoved(thing, x, y)),
+    ...(isSame && besideOf(room, other.room) === 'part' ? { part: other.room.outline.map((p) => ({ x: p.x + x, y: p.y + y })) } : {}),
   };
 }
 
@@ -62,7 +91,7 @@ export function withDay(desks: readonly DeskInput[], all: readonly DeskInput[] =
     });
   const sameTime = (desk: DeskInput): NeighborFloor[] =>
     floors(
-      others.filter((o) => o.room.id === desk.room.id && overlap(desk.period, o.period) && hasFloorFirst(o.period, desk.period)),
+      others.filter((o) => shiftTo(desk.room, o.room) && overlap(desk.period, o.period) && hasFloorFirst(o.period, desk.period)),
       desk,
     );
   return desks.map((desk) => {
@@ -73,6 +102,13 @@ export function withDay(desks: readonly DeskInput[], all: readonly DeskInput[] =
       const planned = plannedOf(other);
       return planned ? claimOf(other.schoolClass.name, planned) : { to: other.schoolClass.name, gear: {} };
     });
-    return { ...desk, day: { claims, floors: [...sameTime(desk), ...floors(last.slice(0, 1), desk)] } };
+    const heard = beside.flatMap((other) => {
+      const planned = plannedOf(other);
+      return planned ? besideIn(other, planned, desk) : [];
+    });
+    return {
+      ...desk,
+      day: { claims, floors: [...sameTime(desk), ...floors(last.slice(0, 1), desk)], ...(heard.length && { beside: heard }) },
+    };
   });
 }

@@ -8,6 +8,7 @@ import { fitFives } from '../rotation/fives.ts';
 import { later, leadSeconds, leadSegments } from './blockChange.ts';
 import { type BlockPlan, keptPlan, type PlanOf } from './blockPlans.ts';
 import { bellChecks } from './checks/bell.ts';
+import { besideChecks } from './checks/beside.ts';
 import { blockChangeChecks } from './checks/blockChange.ts';
 import { floorChecks } from './checks/floor.ts';
 import { floorChangeChecks } from './checks/floorChange.ts';
@@ -37,6 +38,7 @@ export const QUICK_CHECKS: readonly Check[] = [
   { lesson: lessonChecks },
   { lesson: floorChangeChecks },
   { lesson: blockChangeChecks },
+  { lesson: besideChecks },
   { block: ruleChecks },
 ];
 /** Checks that search the floor: lanes, swings, sight, routes on wheels, walks. */

@@ -6,6 +6,7 @@ import type { GearClaim, GearLine } from '../gear/cover.ts';
 import type { GearNeed } from '../gear/need.ts';
 import type { Polygon } from '../geometry/point.ts';
 import type { Band, BandDefaults } from '../model/band.ts';
+import type { Beside } from '../model/besideRoom.ts';
 import type { ClassHistory } from '../model/classHistory.ts';
 import type { Finding, FindingDraft, LessonNumbers } from '../model/finding.ts';
 import type { FormatIdea } from '../model/findingCodes.ts';
@@ -48,7 +49,18 @@ export interface FitInput {
   /** What the class has had in its last lessons; nothing if absent. */
   history?: ClassHistory;
   /** What else happens on the day: gear that others have at the same time, and floors of this room. */
-  day?: { claims: readonly GearClaim[]; floors?: readonly NeighborFloor[] };
+  day?: { claims: readonly GearClaim[]; floors?: readonly NeighborFloor[]; beside?: readonly BesideLesson[] };
+}
+
+/** A lesson of the same time in the same room, in a part of it, or behind its curtain: what is heard of it there. */
+export interface BesideLesson {
+  /** Whose lesson it is: the class's name. */
+  to: string;
+  where: Beside;
+  /** What its games stop on. */
+  signals: string[];
+  /** `from`, `until`: seconds of the day. */
+  games: { title: string; noise: number; from: number; until: number }[];
 }
 
 /** The floor of another lesson of the day in the same room: the one before, or one at the same time that has its floor first. */
@@ -60,15 +72,19 @@ export interface NeighborFloor {
   gapSeconds: number;
   pieces: Piece[];
   laid: LaidPiece[];
+  /** The part of this room that the other lesson has all to itself. */
+  part?: Polygon;
 }
 
 /** The floor that lessons of the same time have, each place as an outline with whose it is. */
 export const floorOfOthers = ({ day }: Pick<FitInput, 'day'>): { name: string; outline: Polygon }[] =>
-  (day?.floors ?? []).flatMap(({ when, to, pieces, laid }) =>
+  (day?.floors ?? []).flatMap(({ when, to, pieces, laid, part }) =>
     when === 'same'
-      ? [...pieces.flatMap((p) => partsOf(p.shape)), ...laid.filter((p) => LAID_FACTS[p.laid].takesFloor).map(footprint)].map(
-          (outline) => ({ name: to, outline }),
-        )
+      ? [
+          ...(part ? [part] : []),
+          ...pieces.flatMap((p) => partsOf(p.shape)),
+          ...laid.filter((p) => LAID_FACTS[p.laid].takesFloor).map(footprint),
+        ].map((outline) => ({ name: to, outline }))
       : [],
   );
 

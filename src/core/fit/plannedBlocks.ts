@@ -51,7 +51,7 @@ export function plannedBlocks(input: FitInput, playing: readonly string[], planO
       const next = input.lesson.blocks.slice(i + 1).find((b) => b.game);
       standing = {
         ...{ title: block.title, ...floor, values: plan.plan?.values },
-        ...(next?.game!.goesOn?.start && plan.plan && { ends: endsOf(plan.plan) }),
+        ...(next?.game?.goesOn?.start && plan.plan && { ends: endsOf(plan.plan) }),
       };
       standingPlan = plan;
       format = game?.format ?? format;

@@ -50,7 +50,7 @@ describe('groups of a game that goes on', () => {
       const count = 2 + random.below(38);
       const deal = () => {
         const sizes = Array.from({ length: 1 + random.below(Math.min(12, count)) }, () => [] as string[]);
-        ids(0, count).forEach((id, i) => sizes[i % sizes.length].push(id));
+        for (const [i, id] of ids(0, count).entries()) sizes[i % sizes.length].push(id);
         return sizes;
       };
       const [before, after] = [deal(), deal()];

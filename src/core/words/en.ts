@@ -4,6 +4,7 @@ import { capital, counted, duration, listed, many, ranges, type Speak } from '..
 import type { Finding, Fix } from '../model/finding.ts';
 import type { FindingCode, FixCode } from '../model/findingCodes.ts';
 import type { FormatId } from '../model/game.ts';
+import { BESIDE_FINDINGS, BESIDE_FIXES } from './beside.en.ts';
 import { laidWords } from './floor.en.ts';
 import { asRoleWords, FORMAT_WORDS, formatWords } from './formats.en.ts';
 import { RULE_FINDINGS, usualRuleWords } from './rules.en.ts';
@@ -47,6 +48,7 @@ const FINDINGS: Record<FindingCode, (d: Data, speak: Speak) => Sentence> = {
     what: `Changing the floor after ${t(d, 'from')} takes ${duration(n(d, 'seconds'))} of this lesson`,
     why: `The class waits for ${floorChangeWords(d, speak)}; ${duration(n(d, 'mostSeconds'))} is the most that Settings allow.`,
   }),
+  ...BESIDE_FINDINGS,
   'gear-short': (d) => ({
     what: `${counted(n(d, 'short'), t(d, 'gearKind'))} short`,
     why: `${n(d, 'need')} needed at once (${(d.places as string[]).join(', ')}), ${n(d, 'have')} ${promisedWords(d)}. Some students would have none.`,
@@ -115,6 +117,7 @@ const FIXES: Record<FixCode, (d: Data, speak: Speak) => string> = {
   'set-stop-signal': () => 'Use the usual signal',
   'use-usual-rule': (d) => usualRuleWords(d),
   'reuse-tape': (d, speak) => `Reuse the tape on the floor: saves ${speak.metres(Math.round(n(d, 'savedM')))}`,
+  ...BESIDE_FIXES,
   'same-floor': (d) => `Play it on the floor of ${t(d, 'from')}`,
   'lay-both': (d) => `Put it beside ${t(d, 'to')} and lay both before the lesson`,
   'use-cones': (d) => `Use cones for tape in ${listed(d.titles as string[])}`,

@@ -43,9 +43,8 @@ export function routeChecks(input: BlockInput, bare: Bare, block: StandingBlock)
   const limits = limitsFor(input.school);
   const playing = new Set(bare.people.playing);
   const wheels = input.ratings.filter((r) => movesWith(r) && playing.has(r.studentId));
-  const solid = laidIn(block)
-    .filter((p) => LAID_FACTS[p.laid].solid)
-    .map(footprint);
+  const beside = (input.day?.floors ?? []).filter((f) => f.when === 'same').flatMap((f) => f.laid);
+  const solid = [...laidIn(block), ...beside].filter((p) => LAID_FACTS[p.laid].solid).map(footprint);
   const door = input.room.doors.find((d) => d.exit) ?? input.room.doors[0];
   const pieces = block.game?.pieces ?? [];
   if (!door || !pieces.length || (!wheels.length && !solid.length)) return [];
