@@ -96,7 +96,7 @@ const forMixed = written('mixed', [
     ...{ id: 'mixed-mills', title: 'Six mills and a ring', families: ['throw', 'catch', 'cooperate'] },
     parts: [
       { ...SIX_MILLS, role: 'practice' },
-      { role: 'game', gameId: 'mill-rope' },
+      { role: 'game', gameId: 'under-the-haystack' },
     ],
   },
   {
