@@ -3,9 +3,8 @@ import { MILL_GYM } from '../../../content/demo.ts';
 import { roomArea } from '../../model/room.ts';
 import { foldPlay } from '../../play/foldPlay.ts';
 import { measurePlay } from '../../simulate/measurePlay.ts';
+import { fieldOf } from '../../simulate/runFloor.ts';
 import { runChase } from './agents.ts';
-import { fieldOf } from './field.ts';
-import { STEP_S } from './motion.ts';
 import { chaseRules } from './play.ts';
 import { ChasePlaySetup } from './setup.ts';
 import { chaseForecast, chaseQuick } from './simulate.ts';
@@ -90,14 +89,14 @@ describe('a chase on a floor', () => {
   it('keeps everyone on the floor, clear of what stands there, and no faster than they are', () => {
     const setup = hunt(4, { speeds: Object.fromEntries(ids(20).map((id) => [id, 4])) });
     const field = fieldOf(floor);
-    const { track, players } = runChase(setup, field, { seconds: 60, seed: 5, track: true });
-    const n = players.length;
-    for (let k = 0; k < track!.length / 2; k++) {
-      const [x, y] = [track![2 * k], track![2 * k + 1]];
-      expect(field.slack(x, y)).toBeGreaterThan(-0.25);
-      if (k < n) continue;
-      const step = Math.hypot(x - track![2 * (k - n)], y - track![2 * (k - n) + 1]);
-      expect(step / STEP_S).toBeLessThan(4);
+    const { frames } = runChase(setup, field, { seconds: 60, seed: 5, track: true });
+    expect(Object.keys(frames!).sort()).toEqual(ids(20).sort());
+    for (const way of Object.values(frames!)) {
+      expect(way.length).toBeGreaterThan(100);
+      for (const [k, { at, x, y }] of way.entries()) {
+        expect(field.slack(x, y)).toBeGreaterThan(-0.25);
+        if (k > 0) expect(Math.hypot(x - way[k - 1].x, y - way[k - 1].y) / (at - way[k - 1].at)).toBeLessThan(4);
+      }
     }
   });
 
@@ -140,15 +139,13 @@ describe('a chase on a floor', () => {
     );
     const longest = (change: object) => {
       const setup = hunt(4, { safeSpots, ...change });
-      const { track, players, endedAt = 120 } = runChase(setup, fieldOf(floor), { seconds: 120, seed: 2, track: true });
-      const n = players.length;
+      const { frames } = runChase(setup, fieldOf(floor), { seconds: 120, seed: 2, track: true });
       let most = 0;
-      for (let h = 0; h < 4; h++) {
+      for (const { id } of setup.hunters) {
         let [ax, ay, since] = [Number.NaN, Number.NaN, 0];
-        for (let k = 0; k * STEP_S < endedAt; k++) {
-          const [x, y] = [track![(k * n + h) * 2], track![(k * n + h) * 2 + 1]];
-          if (Number.isNaN(ax) || Math.hypot(x - ax, y - ay) > camping.radius) [ax, ay, since] = [x, y, k];
-          most = Math.max(most, (k - since) * STEP_S);
+        for (const { at, x, y } of frames![id]) {
+          if (Number.isNaN(ax) || Math.hypot(x - ax, y - ay) > camping.radius) [ax, ay, since] = [x, y, at];
+          most = Math.max(most, at - since);
         }
       }
       return most;

@@ -1,12 +1,14 @@
 import type { PlayEvent } from '../../play/playRules.ts';
 import { type Rng, seededRng } from '../../rng.ts';
-import type { Measured } from '../../simulate/measurePlay.ts';
+import { PLAY_SHARE, STEP_S, USUAL_SPRINT } from '../../simulate/bodies.ts';
+import { Meter } from '../../simulate/meter.ts';
+import type { Field } from '../../simulate/runFloor.ts';
+import { Track } from '../../simulate/track.ts';
+import type { TriedPlay } from '../tryOut.ts';
 import { nextCall } from './calls.ts';
 import { campsOf } from './camping.ts';
-import type { Field } from './field.ts';
 import { type Minds, think } from './minds.ts';
 import { ME } from './modes.ts';
-import { PLAY_SHARE, STEP_S, USUAL_SPRINT } from './motion.ts';
 import { dropItem, itemOf } from './objective.ts';
 import type { ChasePlaySetup } from './setup.ts';
 import { huntersIn, playersIn } from './state.ts';
@@ -19,35 +21,22 @@ const THROW_MEETS = 0.35;
 const AFTER_CATCH_S = 1.2;
 const AFTER_THROW_S = 3;
 
-/** One play of a chase on its floor. `track`: x and y of every player at every step, in the order of `players`. */
-export interface ChaseRun {
-  players: string[];
-  events: PlayEvent[];
-  measured: Measured[];
-  /** Second at which it ended by itself, if it did. */
-  endedAt?: number;
-  track?: Float32Array;
-}
-
 /**
  * Simulates a chase with one agent a student, in steps of 0.2 s: hunters run at the nearest whom they may catch, runners flee from
  * hunters and walls, tire when they sprint, free others when nobody hunts near, use safe spots. An estimate for planning: real
  * students talk, trick and look elsewhere. `hunters` of the setup hunt all the time.
  */
-export function runChase(setup: ChasePlaySetup, field: Field, options: { seconds: number; seed: number; track?: boolean }): ChaseRun {
+export function runChase(setup: ChasePlaySetup, field: Field, options: { seconds: number; seed: number; track?: boolean }): TriedPlay {
   const random = seededRng(options.seed);
   const players = playersIn(setup);
   const n = players.length;
   const minds = startMinds(setup, field, players, random);
-  const { mode, x, y, until, cool } = minds;
+  const { mode, until, cool } = minds;
   const events: PlayEvent[] = [];
-  const active = new Float64Array(n);
-  const turns = new Float64Array(n);
-  const waits = new Float64Array(n);
-  const longest = new Float64Array(n);
+  const meter = new Meter(players);
   const captors: number[][] = players.map(() => []);
   const steps = Math.floor(options.seconds / STEP_S + 1e-9);
-  const track = options.track ? new Float32Array(steps * n * 2) : undefined;
+  const track = options.track ? new Track() : undefined;
   let endedAt: number | undefined;
   let lastCall = -Number.POSITIVE_INFINITY;
   const say = (at: number, type: string, fields: object) => events.push({ at, type, ...fields } as PlayEvent);
@@ -68,10 +57,10 @@ export function runChase(setup: ChasePlaySetup, field: Field, options: { seconds
       minds.escorts = minds.escorts.filter((e) => e !== escort);
       mode[escort.who] = ME.held;
       mode[escort.by] = setup.onlyCaptive ? ME.free : ME.held;
-      if (!setup.onlyCaptive) turns[escort.by] += 1;
+      if (!setup.onlyCaptive) meter.turn(escort.by);
       return;
     }
-    turns[who] += 1;
+    meter.turn(who);
     if (setup.release === 'captor') freeAll((i) => captors[i].includes(who) && i !== who && mode[i] === ME.held);
     if (setup.caught === 'back') mode[who] = ME.returning;
     else if (setup.caught === 'converts') {
@@ -93,19 +82,10 @@ export function runChase(setup: ChasePlaySetup, field: Field, options: { seconds
       freeAll((i) => mode[i] === ME.across || (setup.release === 'call' && mode[i] === ME.held));
     }
     think(setup, field, minds, at, random);
+    track?.keep(step, minds);
     for (let i = 0; i < n; i++) {
-      if (track) {
-        track[(step * n + i) * 2] = x[i];
-        track[(step * n + i) * 2 + 1] = y[i];
-      }
       const isActive = mode[i] === ME.free || mode[i] === ME.hunter || mode[i] === ME.escort || mode[i] === ME.returning;
-      if (isActive) {
-        active[i] += STEP_S;
-        waits[i] = 0;
-      } else {
-        waits[i] += STEP_S;
-        if (waits[i] > longest[i]) longest[i] = waits[i];
-      }
+      meter.tick(i, isActive);
       if (mode[i] === ME.held && at >= until[i]) {
         say(at, 'taskDone', { who: players[i] });
         free(i);
@@ -128,8 +108,11 @@ export function runChase(setup: ChasePlaySetup, field: Field, options: { seconds
       endedAt ??= isAllCaught(setup, mode) ? at : undefined;
     }
   }
-  const measured = players.map((id, i) => ({ id, active: active[i], turns: turns[i], wait: longest[i] }));
-  return { players, events, measured, ...(endedAt === undefined ? {} : { endedAt }), ...(track ? { track } : {}) };
+  return {
+    ...{ events, measured: meter.measured() },
+    ...(endedAt === undefined ? {} : { endedAt }),
+    ...(track ? { frames: track.frames(players) } : {}),
+  };
 }
 
 function startMinds(setup: ChasePlaySetup, field: Field, players: string[], random: Rng): Minds {

@@ -1,6 +1,6 @@
-import type { Field } from './field.ts';
+import { far2 } from '../../simulate/bodies.ts';
+import type { Field } from '../../simulate/runFloor.ts';
 import type { Minds } from './minds.ts';
-import { far2 } from './motion.ts';
 import type { ChasePlaySetup } from './setup.ts';
 
 /** Where each agent has stayed and since when; `leavesUntil`: it has to go away until then. */

@@ -1,4 +1,4 @@
-import { PLAY_SHARE, USUAL_SPRINT } from './motion.ts';
+import { PLAY_SHARE, USUAL_SPRINT } from '../../simulate/bodies.ts';
 import type { ChasePlaySetup } from './setup.ts';
 
 /** How a chase goes on average, students counted as a fluid. */

@@ -1,9 +1,10 @@
 import type { Rng } from '../../rng.ts';
+import { type Bodies, EASY, far2, move, nearest } from '../../simulate/bodies.ts';
+import type { Field } from '../../simulate/runFloor.ts';
 import { isCalled } from './calls.ts';
 import { type Camps, mustLeave } from './camping.ts';
-import type { Field } from './field.ts';
 import { ME } from './modes.ts';
-import { EASY, far2, move, nearest, zoneX } from './motion.ts';
+import { zoneX } from './motion.ts';
 import { dropItem, handleItem, type Item, seekItem } from './objective.ts';
 import type { ChasePlaySetup } from './setup.ts';
 
@@ -15,17 +16,12 @@ export interface Done {
   spot?: number;
 }
 /** All agents in flat arrays, by index of the player. */
-export interface Minds {
-  x: Float64Array;
-  y: Float64Array;
-  vmax: Float64Array;
+export interface Minds extends Bodies {
   mode: Uint8Array;
   /** When a task is done, or a stay at a safe spot must end. */
   until: Float64Array;
   /** No catch before this second. */
   cool: Float64Array;
-  /** From 1, rested, to 0. */
-  stamina: Float64Array;
   goalX: Float64Array;
   goalY: Float64Array;
   nextThought: Float64Array;

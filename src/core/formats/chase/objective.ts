@@ -1,8 +1,8 @@
 import type { Rng } from '../../rng.ts';
-import type { Field } from './field.ts';
+import { far2, nearest } from '../../simulate/bodies.ts';
+import type { Field } from '../../simulate/runFloor.ts';
 import type { Minds } from './minds.ts';
 import { ME } from './modes.ts';
-import { far2, nearest } from './motion.ts';
 import type { ChasePlaySetup } from './setup.ts';
 
 /** The item to fetch: where it is when nobody has it. */

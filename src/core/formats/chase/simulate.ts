@@ -2,12 +2,11 @@ import { memoize } from '../../memoize.ts';
 import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } from '../../play/forecast.ts';
 import type { PlayEvent } from '../../play/playRules.ts';
 import { meanOfPlays } from '../../simulate/measurePlay.ts';
-import type { Frame, TriedPlay } from '../tryOut.ts';
+import { type Field, fieldOf } from '../../simulate/runFloor.ts';
+import type { TriedPlay } from '../tryOut.ts';
 import { runChase } from './agents.ts';
-import { type Field, fieldOf } from './field.ts';
 import { chaseFlow } from './fluid.ts';
 import { meanFieldForecast } from './meanField.ts';
-import { STEP_S } from './motion.ts';
 import type { ChasePlaySetup } from './setup.ts';
 import { huntersIn, playersIn } from './state.ts';
 
@@ -25,24 +24,9 @@ export const floorOf = (setup: ChasePlaySetup): Field => fieldOnce(setup.floor ?
 export const simulateChase = (setup: ChasePlaySetup, { seconds, seed }: { seconds: number; seed: number }): PlayEvent[] =>
   runChase(setup, floorOf(setup), { seconds, seed }).events;
 
-/** Steps between two frames of the agents' track: often enough to be smooth. */
-const FRAME_STEPS = 2;
-
 /** One play on the floor, with everyone's true way if it is asked for. */
-export function tryChase(setup: ChasePlaySetup, options: { seconds: number; seed: number; track?: boolean }): TriedPlay {
-  const { players, events, measured, endedAt, track } = runChase(setup, floorOf(setup), options);
-  const ended = endedAt === undefined ? {} : { endedAt };
-  if (!track) return { events, measured, ...ended };
-  const steps = Math.floor(((endedAt ?? options.seconds) + STEP_S) / STEP_S);
-  const frames = players.map((id, p): [string, Frame[]] => [
-    id,
-    Array.from({ length: Math.ceil(steps / FRAME_STEPS) }, (_, k) => {
-      const at = (k * FRAME_STEPS * players.length + p) * 2;
-      return { at: k * FRAME_STEPS * STEP_S, x: track[at], y: track[at + 1] };
-    }),
-  ]);
-  return { events, measured, frames: Object.fromEntries(frames), ...ended };
-}
+export const tryChase = (setup: ChasePlaySetup, options: { seconds: number; seed: number; track?: boolean }): TriedPlay =>
+  runChase(setup, floorOf(setup), options);
 
 const quantile = (sorted: readonly number[], share: number) => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
 

@@ -1,6 +1,5 @@
-import { freeFloor } from '../../geometry/freeFloor.ts';
-import { boundsOf, type Point } from '../../geometry/point.ts';
-import type { ChasePlaySetup } from './setup.ts';
+import { freeFloor } from '../geometry/freeFloor.ts';
+import { boundsOf, type Point, type Polygon } from '../geometry/point.ts';
 
 /** Spacing of the points at which distances to walls and things are kept, metres. */
 const GRID_M = 0.5;
@@ -21,8 +20,15 @@ export interface Field {
   somewhere(u: number, v: number): Point;
 }
 
-/** The floor of a chase as a grid, made once for many plays. */
-export function fieldOf(floor: NonNullable<ChasePlaySetup['floor']>): Field {
+/** A floor as a setup tells it. */
+export interface RunFloor {
+  outline: Polygon;
+  keepOut?: readonly Polygon[];
+  wallClearance?: number;
+}
+
+/** A floor as a grid, made once for many plays. */
+export function fieldOf(floor: RunFloor): Field {
   const box = boundsOf(floor.outline);
   const free = freeFloor({ outline: floor.outline, keepOut: floor.keepOut, wallClearance: floor.wallClearance ?? 0 });
   const [columns, rows] = [Math.ceil(box.width / GRID_M) + 1, Math.ceil(box.depth / GRID_M) + 1];
