@@ -32,7 +32,7 @@ export function triedSeconds({ format, timeline }: Tried): number {
 }
 
 /** Whether two plays of this game can differ at all. */
-export const isChancy = ({ format }: Pick<Tried, 'format'>): boolean => formatOf(format).isChancy;
+export const isChancy = ({ format, plays }: Pick<Tried, 'format' | 'plays'>): boolean => plays.some(formatOf(format).isChancy);
 
 /** How one play goes. The same seed gives the same play. */
 export function tryOnce(game: Tried, seed: number): TriedShares {

@@ -88,8 +88,8 @@ export interface Format {
   forecast(setup: unknown, options: ForecastOptions): Forecast;
   quick(setup: unknown, options: ForecastOptions): Forecast;
   tries: 'round' | 'block';
-  /** Plays of it differ from one another. */
-  isChancy: boolean;
+  /** Plays of a setup differ from one another. */
+  isChancy(setup: unknown): boolean;
   /** Faults that its board names, by the type of event. */
   faults: Record<string, string>;
   tryOne(setup: unknown, options: SimulateOptions): TriedPlay;
@@ -137,11 +137,12 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
     forecast: (setup, options) => spec.forecast(spec.play.parse(setup), options),
     quick: (setup, options) => (spec.quick ?? spec.forecast)(spec.play.parse(setup), options),
     tries: spec.tries ?? 'round',
-    isChancy: spec.tryOne !== undefined,
+    isChancy: (setup) => spec.tryOne !== undefined && (spec.isTried?.(spec.play.parse(setup)) ?? true),
     faults: { ...spec.faults } as Record<string, string>,
     tryOne(raw, options) {
       const setup = spec.play.parse(raw);
-      if (spec.tryOne) return spec.tryOne(setup, options);
+      const tried = spec.tryOne?.(setup, options);
+      if (tried) return tried;
       const { perPlayer, longestWait, turns } = (spec.quick ?? spec.forecast)(setup, options);
       const measured = Object.entries(perPlayer).map(([id, share]) => ({
         id,

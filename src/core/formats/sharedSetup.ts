@@ -39,3 +39,12 @@ export const fieldsValues = {
   gapM: z.number().min(0).max(5),
   spacing: spacingValue,
 };
+
+const floorPoint = z.object({ x: z.number(), y: z.number() });
+/** The floor of a play as agents run on it: its outline, what stands on it by name, and how fast students of the band sprint, m/s. */
+export const floorValue = z.object({
+  outline: z.array(floorPoint).min(3),
+  spots: z.record(z.string(), floorPoint).optional(),
+  sprint: z.number().positive(),
+});
+export type FloorValue = z.infer<typeof floorValue>;

@@ -6,6 +6,7 @@ import { inningsCard, inningsRuleCard } from './card.ts';
 import { inningsChecks } from './checks.ts';
 import { inningsGear } from './gear.ts';
 import { inningsGroups } from './group.ts';
+import { runInnings } from './hitters.ts';
 import { inningsIdeas } from './ideas.ts';
 import { inningsLayout } from './layout.ts';
 import { inningsRules } from './play.ts';
@@ -34,6 +35,7 @@ export const innings = defineFormat({
   play: inningsRules,
   simulate: simulateInnings,
   forecast: inningsForecast,
+  tryOne: runInnings,
   spotOf(place, play) {
     const field = `field-${play + 1}`;
     const spots: Record<string, string> = {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { cardWords, fieldsValues, gameWords, kindValue, placeName, roundValues, saidValue, sideValue } from '../sharedSetup.ts';
+import { cardWords, fieldsValues, floorValue, gameWords, kindValue, placeName, roundValues, saidValue, sideValue } from '../sharedSetup.ts';
 
-/** The setup of play (plays.ts). `catchOut`: a catch ends the turn; `hitSeconds`: from a hit to the next, for the forecast; `lone`: sides may be short. */
+/** The setup of play (plays.ts). `catchOut`: a catch ends the turn; `hitSeconds`: from a hit to the next, for the forecast; `lone`: sides may be short; `floor`: where agents run, for try-outs. */
 export const InningsPlaySetup = z.object({
   mode: z.enum(['shuttle', 'bases']),
   sides: z.array(sideValue).min(2).max(3),
@@ -11,6 +11,7 @@ export const InningsPlaySetup = z.object({
   hitSeconds: z.number().positive().optional(),
   playSeconds: z.number().min(0).optional(),
   lone: z.boolean().optional(),
+  floor: floorValue.optional(),
 });
 export type InningsPlaySetup = z.infer<typeof InningsPlaySetup>;
 

@@ -3,7 +3,9 @@ import type { PlayEvent } from '../../play/playRules.ts';
 import { type Rng, seededRng } from '../../rng.ts';
 import { activeAtStart } from '../../simulate/activeAtStart.ts';
 import { playLog } from '../../simulate/playLog.ts';
+import type { SimulateOptions } from '../blockPlan.ts';
 import type { HitKind } from './bases.ts';
+import { runInnings } from './hitters.ts';
 import { type InningsEvent, inningsRules } from './play.ts';
 import type { InningsPlaySetup } from './setup.ts';
 
@@ -27,9 +29,9 @@ function hits(setup: InningsPlaySetup, seconds: number, seed: number) {
   return log;
 }
 
-/** One play: hit after hit, by chance. */
-export const simulateInnings = (setup: InningsPlaySetup, { seconds, seed }: { seconds: number; seed: number }): PlayEvent[] =>
-  hits(setup, seconds, seed).events;
+/** One play: hit after hit, on its floor; by chance where it has none. */
+export const simulateInnings = (setup: InningsPlaySetup, options: SimulateOptions): PlayEvent[] =>
+  setup.floor ? runInnings(setup, options).events : hits(setup, options.seconds, options.seed).events;
 
 /** Seconds that a side's turn takes until all have come home, in so many simulated turns, the shortest first; without a cap. */
 export function turnLengths(setup: InningsPlaySetup, seed: number, turns: number): number[] {

@@ -1,6 +1,7 @@
 import { fieldStays } from '../fields.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
+import { floorAt } from '../runningFloor.ts';
 import { groupsEach, type InningsContext, isBases } from './group.ts';
 import type { InningsPlaySetup, InningsValues } from './setup.ts';
 
@@ -33,11 +34,18 @@ export function inningsPlays(context: InningsContext, draft: InningsDraft, timel
     ...(isBases(context) && values.capSeconds ? { capSeconds: values.capSeconds } : {}),
     ...(values.catchOut ? { catchOut: true } : {}),
   };
+  const floorFor = (field: number) => floorAt(draft.pieces[field], draft.things, context.defaults.sprint);
   if (!isBases(context))
-    return draft.groups.map((group, i) => ({ mode: setup.mode, sides: shuttleSides(group, `${setup.field} ${i + 1}`), ...shared }));
+    return draft.groups.map((group, i) => ({
+      mode: setup.mode,
+      sides: shuttleSides(group, `${setup.field} ${i + 1}`),
+      ...shared,
+      ...floorFor(i),
+    }));
   return Array.from({ length: draft.groups.length / 2 }, (_, f) => ({
     mode: setup.mode,
     sides: [0, 1].map((k) => ({ id: `${setup.field} ${f + 1} ${'AB'[k]}`, members: [...draft.groups[2 * f + k]] })),
     ...shared,
+    ...floorFor(f),
   }));
 }

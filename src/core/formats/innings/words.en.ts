@@ -20,7 +20,8 @@ export const inningsWords = {
   },
   segments: { ...SHARED_SEGMENTS, rehearse: 'One hit each, no score' },
   unit: 'field',
-  assumes: 'Assumes hits at an even pace, most of them on the ground, fielders who stay ready, and batters who wait for their turn.',
+  assumes:
+    'Assumes balls that come down anywhere in the field, the nearest fielder who fetches and throws home, and batters who run until it is there.',
   filled: { place: 'bat', word: 'at bat' },
   board: {
     runs: 'Runs',

@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { cardWords, fieldValues, gameWords, idValue, kindValue, placeName, roundValues, saidValue } from '../sharedSetup.ts';
+import { cardWords, fieldValues, floorValue, gameWords, idValue, kindValue, placeName, roundValues, saidValue } from '../sharedSetup.ts';
 
 const playStage = z.object({ id: idValue, bouts: z.number().int().min(1), title: z.string().optional(), shorter: z.boolean().optional() });
 
 /**
  * The setup of play (plays.ts). `stages[].bouts` serve timeline and forecast; only the event `stage` moves on. `thieves`: those who
  * start without an object, which makes it the game with steals. `defenders`: one of each group with a foot in a hoop.
- * `lone`: groups may be empty (a fitted lesson draws what is there).
+ * `lone`: groups may be empty (a fitted lesson draws what is there). `floor`: where agents run, for try-outs.
  */
 export const OpenFloorPlaySetup = z.object({
   groups: z.array(z.array(idValue)),
@@ -18,6 +18,7 @@ export const OpenFloorPlaySetup = z.object({
   /** Seconds before a new stage, if not those of a switch. */
   stageSeconds: z.number().min(0).optional(),
   lone: z.boolean().optional(),
+  floor: floorValue.optional(),
 });
 export type OpenFloorPlaySetup = z.infer<typeof OpenFloorPlaySetup>;
 

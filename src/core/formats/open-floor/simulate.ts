@@ -1,45 +1,27 @@
 import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } from '../../play/forecast.ts';
 import type { PlayEvent } from '../../play/playRules.ts';
-import { seededRng } from '../../rng.ts';
 import { playLog } from '../../simulate/playLog.ts';
+import type { SimulateOptions } from '../blockPlan.ts';
+import type { TriedPlay } from '../tryOut.ts';
+import { boutsOf } from './bouts.ts';
 import { openFloorRules } from './play.ts';
 import type { OpenFloorPlaySetup } from './setup.ts';
-import { SHORT } from './timeline.ts';
+import { runSteals } from './thieves.ts';
 
-/** Seconds in which one who has no object takes one, on average. Side Court default, for try-outs. */
-const STEAL_S = 12;
-
-/** Every bout from the first to the last: when it begins, when it ends, and the event that ends it. */
-function boutsOf({ stages, boutSeconds, switchSeconds, stageSeconds = switchSeconds }: OpenFloorPlaySetup) {
-  let at = 0;
-  return stages.flatMap(({ bouts, shorter }, s) =>
-    Array.from({ length: bouts }, (_, b) => {
-      if (s + b > 0) at += b ? switchSeconds : stageSeconds;
-      const from = at;
-      at += shorter ? boutSeconds * SHORT : boutSeconds;
-      return { from, until: at, ends: b === bouts - 1 ? ('stage' as const) : ('switch' as const) };
-    }),
-  );
-}
-
-/** One play: bouts and stages by the clock; if objects are stolen, by chance, never straight back. */
-export function simulateOpenFloor(setup: OpenFloorPlaySetup, { seconds, seed }: { seconds: number; seed: number }): PlayEvent[] {
-  const random = seededRng(seed);
+/** One play: bouts and stages by the clock; where objects are stolen, on the floor. */
+export function simulateOpenFloor(setup: OpenFloorPlaySetup, options: SimulateOptions): PlayEvent[] {
+  if (setup.thieves) return runSteals(setup, options).events;
   const log = playLog(openFloorRules, setup);
-  for (const { from, until, ends } of boutsOf(setup)) {
-    if (setup.thieves)
-      for (let at = from + 2; at < Math.min(until, seconds); at += 1) {
-        const without = log.state.groups.flat().filter((id) => !log.state.holders.includes(id));
-        for (const by of without) {
-          if (random.float() > 1 / STEAL_S || !log.state.holders.length) continue;
-          log.take(at, { type: 'steal', by, from: log.state.holders[random.below(log.state.holders.length)] });
-        }
-      }
-    if (until > seconds + 1e-9) break;
+  for (const { until, ends } of boutsOf(setup)) {
+    if (until > options.seconds + 1e-9) break;
     if (!log.take(until, { type: ends })) break;
   }
   return log.events;
 }
+
+/** One play on the floor, if movement decides it. */
+export const tryOpenFloor = (setup: OpenFloorPlaySetup, options: SimulateOptions): TriedPlay | undefined =>
+  setup.thieves ? runSteals(setup, options) : undefined;
 
 /** In closed form: of a group's bouts everyone has their share, one after the other; between them the object changes hands. */
 export function openFloorForecast(setup: OpenFloorPlaySetup, options: ForecastOptions): Forecast {

@@ -3,6 +3,7 @@ import { stay } from '../bouts.ts';
 import type { BlockDraft, Segment, Timeline } from '../format.ts';
 import { inTurn } from '../inTurn.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
+import { floorAt } from '../runningFloor.ts';
 import { isOwn, type OpenFloorContext, thiefCount, units } from './group.ts';
 import type { OpenFloorPlaySetup, OpenFloorValues } from './setup.ts';
 import { stagePlan } from './stagesOf.ts';
@@ -74,7 +75,9 @@ export function openFloorPlays(context: OpenFloorContext, draft: OpenFloorDraft,
         bouts: each,
         ...(isShort ? { shorter: true } : {}),
       })),
-      ...(setup.mode === 'steal' ? { thieves: byTurn.slice(0, thiefCount(context)) } : {}),
+      ...(setup.mode === 'steal'
+        ? { thieves: byTurn.slice(0, thiefCount(context)), ...floorAt(draft.pieces[0], draft.things, context.defaults.sprint) }
+        : {}),
       ...(setup.mode === 'defend' ? { defenders: draft.groups.filter((g) => g.length > 1).map((g) => g.at(-1)!) } : {}),
       lone: true,
     },

@@ -32,7 +32,7 @@ export const openFloorWords = {
   segments: { ...SHARED_SEGMENTS, rehearse: 'One switch, slowly', break: 'Switch', stage: 'Next stage' },
   unit: 'field',
   assumes:
-    'Assumes that everyone with an object is moving, the others have their task at the home marker, and switches take as long as is set.',
+    'Assumes that everyone with an object is moving and the others have their task at the home marker; thieves go for the nearest object.',
   filled: { place: 'active', word: 'active' },
   board: {
     stages: 'Stages',

@@ -11,7 +11,7 @@ import { possessionLayout } from './layout.ts';
 import { possessionRules } from './play.ts';
 import { POSSESSION_UNUSED, possessionSettings } from './settings.ts';
 import { PossessionGame, PossessionValues } from './setup.ts';
-import { possessionForecast, simulatePossession } from './simulate.ts';
+import { possessionForecast, simulatePossession, tryPossession } from './simulate.ts';
 import { possessionPlays, possessionSpan, possessionTimeline } from './timeline.ts';
 
 /** Sides that keep an object: passes in a row, goals, halves to cross, spots to be found. */
@@ -36,6 +36,8 @@ export const possession = defineFormat({
   rolesIn: ({ guards }): Record<string, readonly string[]> => (guards ? { guard: guards } : {}),
   simulate: simulatePossession,
   forecast: possessionForecast,
+  tryOne: tryPossession,
+  isTried: ({ mode }) => mode === 'halves',
   spotOf: (_, play) => `field-${play + 1}`,
   board: possessionBoard,
   results: possessionResults,

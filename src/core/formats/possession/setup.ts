@@ -1,11 +1,23 @@
 import { z } from 'zod';
-import { cardWords, fieldsValues, gameWords, idValue, kindValue, placeName, roundValues, saidValue, sideValue } from '../sharedSetup.ts';
+import {
+  cardWords,
+  fieldsValues,
+  floorValue,
+  gameWords,
+  idValue,
+  kindValue,
+  placeName,
+  roundValues,
+  saidValue,
+  sideValue,
+} from '../sharedSetup.ts';
 
 const POSSESSION_MODES = ['passes', 'goals', 'halves', 'spots'] as const;
 
 /**
  * The setup of play (plays.ts). `goesOn`: after a goal either side may pass. `zonePoints`: what a goal from a zone is worth; 1 if left
- * out. `guards`: those who guard and are never tagged. `playSeconds`: how much of a block is played; `lone`: sides may be empty.
+ * out. `guards`: those who guard and are never tagged. `playSeconds`: how much of a block is played; `lone`: sides may be empty;
+ * `floor`: where agents run, for try-outs.
  */
 export const PossessionPlaySetup = z.object({
   mode: z.enum(POSSESSION_MODES),
@@ -17,6 +29,7 @@ export const PossessionPlaySetup = z.object({
   guards: z.array(idValue).optional(),
   playSeconds: z.number().min(0).optional(),
   lone: z.boolean().optional(),
+  floor: floorValue.optional(),
 });
 export type PossessionPlaySetup = z.infer<typeof PossessionPlaySetup>;
 

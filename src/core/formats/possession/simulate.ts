@@ -3,6 +3,9 @@ import type { PlayEvent } from '../../play/playRules.ts';
 import { type Rng, seededRng } from '../../rng.ts';
 import { activeAtStart } from '../../simulate/activeAtStart.ts';
 import { playLog } from '../../simulate/playLog.ts';
+import type { SimulateOptions } from '../blockPlan.ts';
+import type { TriedPlay } from '../tryOut.ts';
+import { runHalves } from './carriers.ts';
 import { type PossessionEvent, type PossessionState, possessionRules } from './play.ts';
 import type { PossessionPlaySetup } from './setup.ts';
 
@@ -10,7 +13,6 @@ import type { PossessionPlaySetup } from './setup.ts';
 const EVERY_S = { passes: 3, goals: 4, halves: 5, spots: 4 };
 const LOST = 0.2;
 const GOAL = 0.15;
-const HOME_S = 8;
 
 /** What could happen next, by chance. */
 function drawn(setup: PossessionPlaySetup, state: PossessionState, random: Rng): PossessionEvent | undefined {
@@ -18,11 +20,6 @@ function drawn(setup: PossessionPlaySetup, state: PossessionState, random: Rng):
   if (!sides.length) return undefined;
   const any = sides[random.below(sides.length)].id;
   if (setup.mode === 'spots') return { type: 'stopped', pair: any, inSpot: random.float() < 0.6 };
-  if (setup.mode === 'halves') {
-    const free = state.here[any].filter((id) => !state.home.includes(id) && !setup.guards?.includes(id));
-    if (random.float() < 0.4 || !free.length) return { type: 'goal', side: any };
-    return { type: 'tagged', player: free[random.below(free.length)] };
-  }
   const has = state.has ?? any;
   const other = sides.find((s) => s.id !== has)?.id ?? has;
   const chance = random.float();
@@ -33,19 +30,21 @@ function drawn(setup: PossessionPlaySetup, state: PossessionState, random: Rng):
   return to.length ? { type: 'pass', from, to: to[random.below(to.length)] } : { type: 'turnover', why: 'out', to: other };
 }
 
-/** One play: pass after pass, or carriers who get through or are tagged. */
-export function simulatePossession(setup: PossessionPlaySetup, { seconds, seed }: { seconds: number; seed: number }): PlayEvent[] {
+/** One play: pass after pass by chance, or carriers on the floor who get through or are tagged. */
+export function simulatePossession(setup: PossessionPlaySetup, { seconds, seed }: SimulateOptions): PlayEvent[] {
+  if (setup.mode === 'halves') return runHalves(setup, { seconds, seed }).events;
   const random = seededRng(seed);
   const log = playLog(possessionRules, setup);
-  const back: { at: number; player: string }[] = [];
   for (let at = EVERY_S[setup.mode]; at <= seconds; at += EVERY_S[setup.mode] * (0.6 + 0.8 * random.float())) {
-    while (back.length && back[0].at <= at) log.take(back[0].at, { type: 'home', player: back.shift()!.player });
     const event = drawn(setup, log.state, random);
     if (event) log.take(at, event);
-    if (event?.type === 'tagged') back.push({ at: at + HOME_S, player: event.player });
   }
   return log.events;
 }
+
+/** One play on the floor, if movement decides it. */
+export const tryPossession = (setup: PossessionPlaySetup, options: SimulateOptions): TriedPlay | undefined =>
+  setup.mode === 'halves' ? runHalves(setup, options) : undefined;
 
 /** All on a field are on the move while it is played. */
 export function possessionForecast(setup: PossessionPlaySetup, options: ForecastOptions): Forecast {

@@ -3,6 +3,7 @@ import { fieldStays } from '../fields.ts';
 import type { BlockDraft, Timeline } from '../format.ts';
 import { inTurn } from '../inTurn.ts';
 import { roundsSpan, roundsTimeline } from '../roundsTimeline.ts';
+import { floorAt } from '../runningFloor.ts';
 import { groupsEach, isHalves, isSpots, type PossessionContext } from './group.ts';
 import type { PossessionPlaySetup, PossessionValues } from './setup.ts';
 
@@ -49,6 +50,7 @@ export function possessionPlays(context: PossessionContext, draft: PossessionDra
       ...(setup.mode === 'goals' && values.goesOn ? { goesOn: true } : {}),
       ...(guards.length ? { guards } : {}),
       playSeconds: values.bouts * timeline.workSeconds,
+      ...(isHalves(context) ? floorAt(draft.pieces[f], draft.things, context.defaults.sprint) : {}),
     };
   });
 }

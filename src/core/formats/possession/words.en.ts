@@ -20,7 +20,8 @@ export const possessionWords = {
   },
   segments: { ...SHARED_SEGMENTS, rehearse: 'One minute, no score' },
   unit: 'field',
-  assumes: 'Assumes that all on a field keep moving, and that a pass, a goal or a tag comes every few seconds.',
+  assumes:
+    'Assumes that all on a field keep moving; carriers run for the far end at the speed of their grade, and guards go for the nearest.',
   board: {
     points: 'Points',
     passes: 'Passes',
