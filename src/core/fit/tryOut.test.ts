@@ -4,6 +4,7 @@ import { GAMES } from '../../content/games.ts';
 import { formatOf } from '../formats/registry.ts';
 import { frameAt } from '../formats/tryOut.ts';
 import { insidePolygon } from '../geometry/point.ts';
+import { boxOf } from '../model/shape.ts';
 import { foldEvents } from '../play/foldPlay.ts';
 import { fitUnweighed } from './fit.ts';
 import type { FittedGame } from './fitted.ts';
@@ -48,6 +49,33 @@ describe('a block that is tried out', () => {
       expect(one.mean).toBeLessThanOrEqual(one.most + 1e-9);
       expect(one.most).toBeLessThanOrEqual(1);
       if (isChancy(game)) expect(samplePlay(game, 6).plays).not.toEqual(samplePlay(game, 7).plays);
+    },
+  );
+
+  it('tells how unequal the waits of a line are where a turn goes on until something is made', () => {
+    const game = gameOf('ring-until-it-rings');
+    expect(isChancy(game)).toBe(true);
+    const tried = [1, 2, 3, 4].map((seed) => tryOnce(game, seed));
+    for (const { least, mean, most, wait } of tried) {
+      expect(least).toBeLessThan(mean);
+      expect(most).toBeGreaterThan(mean);
+      expect(wait).toBeGreaterThan(10);
+    }
+    expect(new Set(tried.map((t) => t.wait)).size).toBeGreaterThan(1);
+  });
+
+  it.each(['mill-carts', 'harvest-home', 'to-the-mill-and-back', 'over-the-orchard'])(
+    'follows everyone of %s on the floor of their play',
+    (id) => {
+      const game = gameOf(id);
+      const { plays, frames, seconds } = samplePlay(game, 2);
+      expect(plays.every((p) => p.events.length > 0)).toBe(true);
+      const boxes = game.pieces.map((p) => boxOf(p.shape));
+      for (const way of Object.values(frames)) {
+        expect(way.length).toBeGreaterThan(seconds / 2);
+        for (const { x, y } of way.filter((_, i) => i % 20 === 0))
+          expect(boxes.some((b) => x > b.x - 1.5 && x < b.x + b.width + 1.5 && y > b.y - 1.5 && y < b.y + b.depth + 1.5)).toBe(true);
+      }
     },
   );
 

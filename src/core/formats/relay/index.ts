@@ -11,7 +11,7 @@ import { relayLayout } from './layout.ts';
 import { relayRules } from './play.ts';
 import { RELAY_UNUSED, relaySettings } from './settings.ts';
 import { RelayGame, RelayValues } from './setup.ts';
-import { relayForecast, simulateRelay } from './simulate.ts';
+import { relayForecast, simulateRelay, tryRelay } from './simulate.ts';
 import { relayPlays, relaySpan, relayTimeline } from './timeline.ts';
 
 /** Lines that go in turn: a race, without end, until it is made, across, overhead, or bay by bay. */
@@ -39,6 +39,7 @@ export const relay = defineFormat({
   },
   simulate: simulateRelay,
   forecast: relayForecast,
+  tryOne: tryRelay,
   spotOf: (place) => place.replace('line-', 'lane-'),
   board: relayBoard,
   results: relayResults,

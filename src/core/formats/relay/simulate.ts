@@ -1,7 +1,10 @@
 import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } from '../../play/forecast.ts';
 import type { PlayEvent } from '../../play/playRules.ts';
 import { seededRng } from '../../rng.ts';
+import { measurePlay } from '../../simulate/measurePlay.ts';
 import { playLog } from '../../simulate/playLog.ts';
+import type { SimulateOptions } from '../blockPlan.ts';
+import type { TriedPlay } from '../tryOut.ts';
 import { owedTurns, relayRules } from './play.ts';
 import type { RelayPlaySetup } from './setup.ts';
 
@@ -40,6 +43,14 @@ export function simulateRelay(setup: RelayPlaySetup, { seconds, seed }: { second
     next[line] = at + aTurn();
   }
   return log.events;
+}
+
+/** One play with how long each was going and waited: the lines of a play are not the same twice. The hand-over is no part of a turn. */
+export function tryRelay(setup: RelayPlaySetup, options: SimulateOptions): TriedPlay {
+  const events = simulateRelay(setup, options);
+  const going = setup.turnSeconds / (setup.turnSeconds + setup.handoverSeconds);
+  const measured = measurePlay(relayRules, setup, events, options.seconds).map((m) => ({ ...m, active: m.active * going }));
+  return { events, measured };
 }
 
 /** Seconds that a line plays: all of them, or until it has gone as often as it owes. */
