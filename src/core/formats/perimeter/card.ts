@@ -17,6 +17,10 @@ export function perimeterRuleCard(context: PerimeterContext): Rule[] {
   const { least } = hoopCounts(context);
   const hoops = [
     { ...rule('in-play', said('hoops', { gearKind: setup.hoop, seconds: values.graceSeconds }), ['graceSeconds']), gearKind: setup.hoop },
+    // Who they are is agreed between them and the teacher: no card and no run names anybody.
+    ...(values.ownGraceSeconds > values.graceSeconds
+      ? [rule('in-play', said('own-grace', { seconds: values.ownGraceSeconds }), ['ownGraceSeconds'])]
+      : []),
     rule('in-play', said('fewer', { count: values.removePerRound, least }), ['removePerRound', 'leastHoops', 'hoops', 'perHoop']),
     ...(values.jointTask ? [rule('in-play', said('joint', { text: setup.joint }), ['jointTask'])] : []),
   ];

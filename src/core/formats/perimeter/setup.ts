@@ -43,6 +43,7 @@ export const PerimeterValues = z.object({
   leastHoops: z.number().int().min(1).max(60).optional(),
   removePerRound: z.number().int().min(0).max(5),
   graceSeconds: z.number().int().min(2).max(30),
+  ownGraceSeconds: z.number().int().min(2).max(60),
   jointTask: z.boolean(),
   goSeconds: z.number().int().min(5).max(90),
   stopSignal: saidValue,

@@ -16,6 +16,7 @@ export const perimeterWords = {
     leastHoops: { label: 'Hoops that stay', solved: 'enough for everybody without contact' },
     removePerRound: { label: 'Hoops that go at each stop' },
     graceSeconds: { label: 'Time to get there' },
+    ownGraceSeconds: { label: 'Time to get there for those who need more' },
     jointTask: { label: 'All do a task together if anybody is late' },
     goSeconds: { label: 'From start to stop, about' },
     trackM: { label: 'Track, wide' },
@@ -53,6 +54,10 @@ export const perimeterWords = {
     hoops: (d) => [
       'Stop',
       `At the stop reach a ${t(d, 'gearKind')} within ${duration(n(d, 'seconds'))}. Share it: one foot inside is enough. Nobody is out`,
+    ],
+    'own-grace': (d) => [
+      'More time',
+      `Whoever needs more time has ${duration(n(d, 'seconds'))}, as agreed with the teacher. Nobody is late before that, and no task follows`,
     ],
     fewer: (d) =>
       n(d, 'count') === 0
