@@ -53,6 +53,13 @@ describe('the boards of the last eight formats', () => {
     await screen.click('button', 'What happened');
     await screen.says('Couriers 1 has it: taken');
     await screen.press('Escape');
+    // One field pass by pass: the first pass in two taps, then a tap a pass.
+    await screen.click('radio', /^\S+ 1$/);
+    await screen.says('Who passes first?');
+    const [from] = await texts('[aria-label="Who passes first?"] button');
+    await screen.click('button', named(from.split(/[:,]/)[0], ''));
+    await screen.says('To whom?');
+    await screen.expectAccessible();
     await logged('Points');
   });
 

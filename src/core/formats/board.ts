@@ -181,7 +181,8 @@ export type BoardPart =
   | { part: 'watch'; code: string; at: number; rows: BoardWatch[]; actions?: BoardAction[] }
   /** `columns`: ids of the places that the cells are about. */
   | { part: 'table'; code: string; columns: string[]; rows: BoardTableRow[] }
-  | { part: 'roster'; code: string; sections: BoardSection[]; actions: BoardAction[] };
+  /** `place`: the id of the one place that it is about: it is looked at by itself, beside the others. */
+  | { part: 'roster'; code: string; place?: string; sections: BoardSection[]; actions: BoardAction[] };
 
 /** A line of the logbook's results. */
 export interface ResultRow {

@@ -32,7 +32,7 @@ function sideRow({ setup, view, sheet }: Playing<PossessionPlaySetup>, play: num
 }
 
 /** The holder and whoever they can pass to: one tap a pass once the holder is known, two for the first one. */
-function passRoster({ setup, view, sheet }: Playing<PossessionPlaySetup>, play: number): BoardPart {
+function passRoster({ setup, view, sheet }: Playing<PossessionPlaySetup>, play: number): Extract<BoardPart, { part: 'roster' }> {
   const [ball] = view.places['@ball'] ?? [];
   const [has = -1, giverAt = -1] = sheet['@has'] ?? [];
   const all = Object.keys(sheet).filter((id) => !id.startsWith('@'));
@@ -104,8 +104,9 @@ export const possessionBoard = (plays: Possessions): BoardPart[] =>
       const tally: BoardPart = { part: 'tally', code: 'points', rows, actions: [] };
       if (mode === 'spots') return [tally];
       if (mode === 'halves') return [tally, carrierRoster(playing, play)];
-      // With several fields at once points and turnovers are enough; one alone is followed pass by pass.
-      return plays.length > 1 ? [tally] : [tally, passRoster(playing, play)];
+      // Of several fields at once all points and turnovers are seen together, the passes of each by themselves.
+      const passes = passRoster(playing, play);
+      return [tally, plays.length > 1 ? { ...passes, place: `field-${play + 1}` } : passes];
     }),
   );
 

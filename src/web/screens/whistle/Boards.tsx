@@ -51,8 +51,14 @@ function looksOf({ block, state, round }: Props): Look[] {
       return [{ key: `place-${at.piece}`, label: `${number} ${at.title}`, group: at.group, board, parts }];
     }
     const tables = parts.filter((part) => part.part === 'table');
+    const placed = parts.flatMap((part): Look[] => {
+      const place = part.part === 'roster' ? block.game!.pieces.find((p) => p.id === part.place) : undefined;
+      return place ? [{ key: place.id, label: `${place.title} ${place.number}`, board, parts: [part] }] : [];
+    });
+    const own = parts.filter((part) => part.part !== 'table' && !(part.part === 'roster' && part.place));
     return [
-      { key: 'own', label: 'Groups', board, parts: parts.filter((part) => part.part !== 'table') },
+      { key: 'own', label: placed.length ? 'All' : 'Groups', board, parts: own },
+      ...placed,
       ...tables.map((part) => ({ key: part.code, label: words.board[part.code], board, parts: [part] })),
     ];
   });
