@@ -98,35 +98,10 @@ function Wished({ desk, day, onPeriod }: { desk: Desk; day: readonly Desk[]; onP
   const written = useMemo(() => (kind === null ? null : templates && wanted(templates, kind, wish)), [templates, kind, wish]);
   const facts = useFacts(desk);
   const { made, progress, problem } = useMade(facts, wish, played, written);
-  const minutes = [...new Set([20, 25, 30, 35, 40, 45, 60].filter((m) => m < whole))].concat(whole);
   const isWorking = !problem && (written ? progress.done < written.length : !made);
   return (
     <>
-      <p className="head text-[24px] leading-[36px]" role="group" aria-label="The lesson that is wanted">
-        A lesson to <Families chosen={wish.families} onChoose={(families) => setWish({ ...wish, families })} /> for{' '}
-        <PeriodChoice {...{ desk, day }} onChoose={onPeriod} /> in {desk.room.name},{' '}
-        <Choice
-          label="Minutes"
-          value={wish.minutes}
-          options={minutes.map((m) => [m, `${m} min long`] as const)}
-          onChoose={(m) => setWish({ ...wish, minutes: m ?? whole })}
-        />
-        :{' '}
-        <Choice
-          label="Which way"
-          value={wish.school}
-          options={[[null, 'build up first or play first'], ...SCHOOLS.map((s) => [s, SCHOOL_WORDS[s].name] as const)]}
-          onChoose={(school) => setWish({ ...wish, school })}
-        />
-        ,{' '}
-        <Choice
-          label="Where it comes from"
-          value={kind}
-          options={[[null, 'made now'], ...TEMPLATE_KINDS.map((k) => [k, TEMPLATE_WORDS[k]] as const)]}
-          onChoose={(chosen) => setKind(chosen as TemplateKind | null)}
-        />
-        .
-      </p>
+      <WantedSentence {...{ wish, setWish, kind, setKind, desk, day, onPeriod, whole }} />
       {problem && <Problem text={`Making lessons stopped (${problem}). Change a word above to begin again.`} />}
       {isWorking && (
         <p className="mt-4 flex items-center gap-3 text-muted">
@@ -152,6 +127,50 @@ function Wished({ desk, day, onPeriod }: { desk: Desk; day: readonly Desk[]; onP
         ))}
       </ol>
     </>
+  );
+}
+
+interface WantedProps {
+  wish: LessonWish;
+  setWish(wish: LessonWish): void;
+  kind: TemplateKind | null;
+  setKind(kind: TemplateKind | null): void;
+  desk: Desk;
+  day: readonly Desk[];
+  onPeriod(id: string): void;
+  /** Minutes of the whole period. */
+  whole: number;
+}
+
+/** What is wanted, as one sentence whose blue words are the choices. */
+function WantedSentence({ wish, setWish, kind, setKind, desk, day, onPeriod, whole }: WantedProps) {
+  const minutes = [...new Set([20, 25, 30, 35, 40, 45, 60].filter((m) => m < whole))].concat(whole);
+  return (
+    <p className="head text-[24px] leading-[36px]" role="group" aria-label="The lesson that is wanted">
+      A lesson to <Families chosen={wish.families} onChoose={(families) => setWish({ ...wish, families })} /> for{' '}
+      <PeriodChoice {...{ desk, day }} onChoose={onPeriod} /> in {desk.room.name},{' '}
+      <Choice
+        label="Minutes"
+        value={wish.minutes}
+        options={minutes.map((m) => [m, `${m} min long`] as const)}
+        onChoose={(m) => setWish({ ...wish, minutes: m ?? whole })}
+      />
+      :{' '}
+      <Choice
+        label="Which way"
+        value={wish.school}
+        options={[[null, 'build up first or play first'], ...SCHOOLS.map((s) => [s, SCHOOL_WORDS[s].name] as const)]}
+        onChoose={(school) => setWish({ ...wish, school })}
+      />
+      ,{' '}
+      <Choice
+        label="Where it comes from"
+        value={kind}
+        options={[[null, 'made now'], ...TEMPLATE_KINDS.map((k) => [k, TEMPLATE_WORDS[k]] as const)]}
+        onChoose={(chosen) => setKind(chosen as TemplateKind | null)}
+      />
+      .
+    </p>
   );
 }
 
