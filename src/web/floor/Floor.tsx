@@ -7,6 +7,7 @@ import type { Units } from '../parts/units.ts';
 import type { FloorMark } from './AdaptMarks.tsx';
 import { FloorDrawing } from './FloorDrawing.tsx';
 import { type Layer, USUAL_LAYERS } from './layers.ts';
+import type { OtherPlace } from './OthersLayer.tsx';
 import { Scaled } from './Scaled.tsx';
 
 export interface FloorRing {
@@ -32,6 +33,8 @@ export interface FloorProps {
   /** What the teacher sees from their spot, and what safety asks: drawn while their layers are on. */
   seen?: readonly Point[] | null;
   zones?: readonly FloorZone[];
+  /** What other classes have of the floor at the same time. */
+  others?: readonly OtherPlace[];
   onSelect?(ids: string[]): void;
   /** Places and pieces were dragged or stepped; one gesture, one call. */
   onMove?(ids: string[], dx: number, dy: number): void;

@@ -16,6 +16,7 @@ import type { FloorProps } from './Floor.tsx';
 import { GroupPennants } from './GroupPennants.tsx';
 import { LaidDrawing, StillThing } from './LaidDrawing.tsx';
 import type { Layer } from './layers.ts';
+import { OthersLayer } from './OthersLayer.tsx';
 import { Arrow, PieceDrawing } from './PieceDrawing.tsx';
 import { RoomMeasure } from './RoomMeasure.tsx';
 import { RoomPaint } from './RoomPaint.tsx';
@@ -77,6 +78,7 @@ export function FloorDrawing(props: Props) {
       >
         <RoomPaint room={room} scale={scale} />
         <RoomMeasure room={room} scale={scale} units={units} />
+        {props.others && props.others.length > 0 && <OthersLayer others={props.others} scale={scale} />}
         {on('sight') && seen && <SightLayer room={room} seen={seen} scale={scale} />}
         {on('safety') && <SafetyLayer zones={zones ?? NOTHING} scale={scale} />}
         {arrows.map(([from, to]) => {

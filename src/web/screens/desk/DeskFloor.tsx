@@ -10,6 +10,7 @@ import { inTheWay, seenFrom } from '../../../core/safety/sight.ts';
 import type { FloorMark } from '../../floor/AdaptMarks.tsx';
 import { Floor } from '../../floor/Floor.tsx';
 import { type Layer, USUAL_LAYERS } from '../../floor/layers.ts';
+import type { OtherPlace } from '../../floor/OthersLayer.tsx';
 import type { Units } from '../../parts/units.ts';
 import { ChosenBar } from './ChosenBar.tsx';
 import { FloorBar } from './FloorBar.tsx';
@@ -39,6 +40,7 @@ interface Props {
   still: boolean;
   faded: boolean;
   marks: readonly FloorMark[];
+  others: readonly OtherPlace[];
   children?: React.ReactNode;
 }
 
@@ -56,6 +58,7 @@ export function DeskFloor({
   still,
   faded,
   marks,
+  others,
   children,
   onMore,
   ...bar
@@ -100,6 +103,7 @@ export function DeskFloor({
           round={bar.round}
           rings={rings}
           marks={marks}
+          others={others}
           selected={chosen}
           units={units}
           layers={layers}

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { FitInput } from '../../../core/fit/fitted.ts';
+import { type FitInput, floorOfOthers } from '../../../core/fit/fitted.ts';
 import { type Finding, findingKey } from '../../../core/model/finding.ts';
 import type { BlockId } from '../../../core/model/ids.ts';
 import { clockSeconds } from '../../../core/model/period.ts';
@@ -62,6 +62,7 @@ export function Planning({ desk }: { desk: DeskData }) {
   /** What floor and strip show: the plan, or what is supposed as soon as it is fitted. */
   const fitted = whatIf.fitted ?? planned;
   const shown = whatIf.fitted && whatIf.input ? whatIf.input : desk;
+  const others = useMemo(() => floorOfOthers(shown), [shown]);
   const speak = useMemo(() => speakWith(units, shown.students), [units, shown.students]);
   const low = useLowScreen();
 
@@ -147,6 +148,7 @@ export function Planning({ desk }: { desk: DeskData }) {
             onMore={() => openSheet('Rules')}
             still={supposing}
             faded={stale && !fitted}
+            others={others}
             marks={sheet === 'Fit for all' && !supposing ? floorMarks(adapting.adapted, block, at, desk.students) : NO_MARKS}
           >
             <FloorLinks periodId={desk.period.id} block={block} />
