@@ -66,7 +66,7 @@ describe('a lesson that mixes: six stations of which one is a lane and one a sma
     await screen.says(/Students walk .+ to start\. Changing the floor takes/);
     await screen.says('Undo: on its floor in Under the haystack');
     await screen.says(/Saved \d|All saved/);
-    const goesOn = { groups: true, start: true, floor: true };
+    const goesOn = { groups: true, start: true, floor: true, gear: false };
     expect((await lesson()).blocks.find((b) => b.game?.gameId === 'under-the-haystack')!.game!.goesOn).toEqual(goesOn);
     await screen.expectAccessible();
     await screen.click('button', 'Undo: on its floor in Under the haystack');

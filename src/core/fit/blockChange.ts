@@ -18,6 +18,8 @@ export interface StandingFloor {
   groups: readonly (readonly string[])[];
   /** What the game's settings are, and where each student is when it ends. */
   values?: Readonly<Record<string, unknown>>;
+  /** Kinds of gear that are out. */
+  gear?: readonly string[];
   ends?: ReadonlyMap<string, Point>;
 }
 

@@ -15,7 +15,7 @@ import type { FittedBlock } from './fitted.ts';
 type Of = [game: string, settings?: Record<string, unknown>];
 /** A lesson of two games, of which the second goes on from the first. */
 function twoGames([first, own = {}]: Of, [second, theirs = {}]: Of, goesOn?: Partial<GoesOn>, more: Record<string, unknown> = {}): Lesson {
-  const all = { groups: false, start: false, floor: false, ...goesOn };
+  const all = { groups: false, start: false, floor: false, gear: false, ...goesOn };
   const lesson = lessonWith(first, own);
   const other = lessonWith(second, theirs, { ...(goesOn ? { goesOn: all } : {}), ...more }).blocks.find((b) => b.game)!;
   const at = lesson.blocks.findIndex((b) => b.game);
@@ -44,7 +44,7 @@ describe('the groups of the game before', () => {
   });
   it.each(Object.keys(FORMATS))('can be had by any game: %s has everyone once', (format) => {
     const game = GAMES.find((g) => g.format === format)!;
-    const [a, b] = fitted(twoGames(['nine-mills'], [game.id], { groups: true, start: true, floor: true }));
+    const [a, b] = fitted(twoGames(['nine-mills'], [game.id], { groups: true, start: true, floor: true, gear: true }));
     expect(b.game!.groups.flat().sort()).toEqual(a.game!.groups.flat().sort());
     expect(b.game!.unplaced).toEqual([]);
     expect(b.wentOn?.from).toBe(a.title);
@@ -124,10 +124,33 @@ describe('a game on the floor of the one before', () => {
   });
 });
 
+describe('a game with the gear of the one before', () => {
+  it('is played with an object that is out already, where it can be and the teacher chose no other', () => {
+    const objects = (b: FittedBlock) => b.game!.needs.map((need) => need.gearKind);
+    const options = (b: FittedBlock) => (b.game!.settings.find((m) => m.role === 'object')?.options ?? []).map((o) => String(o.value));
+    const pairs = GAMES.flatMap((first) => GAMES.map((second) => [first.id as string, second.id as string] as const)).filter(
+      (_, i) => i % 41 === 0,
+    );
+    let shared = 0;
+    for (const [first, second] of pairs) {
+      const [a, b] = fitted(twoGames([first], [second], { gear: true }));
+      const kind = b.wentOn?.gear?.kind;
+      const both = options(b).filter((o) => objects(a).includes(o));
+      expect(kind ?? null).toBe(both.includes(String(b.game!.values.object)) ? b.game!.values.object : (both[0] ?? null));
+      if (kind) shared++;
+    }
+    expect(shared).toBeGreaterThan(3);
+    const [first, second] = pairs.find(([x, y]) => fitted(twoGames([x], [y], { gear: true }))[1].wentOn?.gear?.kind)!;
+    const usual = fitted(twoGames([first], [second]))[1];
+    const other = options(usual).find((o) => o !== usual.game!.values.object);
+    if (other) expect(fitted(twoGames([first], [second, { object: other }], { gear: true }))[1].game!.values.object).toBe(other);
+  });
+});
+
 describe('the choice itself', () => {
   it('is an edit that is undone', () => {
     const lesson = twoGames(['nine-mills'], ['bridge-keepers']);
-    const goesOn = { groups: true, start: false, floor: true };
+    const goesOn = { groups: true, start: false, floor: true, gear: false };
     const done = applyEdit(lesson, { kind: 'set-goes-on', blockId: 'second' as BlockId, goesOn });
     if (!done.ok) throw new Error(done.code);
     expect(done.lesson.blocks.find((b) => b.id === 'second')!.game!.goesOn).toEqual(goesOn);
@@ -137,7 +160,7 @@ describe('the choice itself', () => {
     expect(applyEdit(lesson, { kind: 'set-goes-on', blockId: arrive, goesOn })).toMatchObject({ ok: false, code: 'not-a-game' });
   });
   it('means nothing for the first game of a lesson', () => {
-    const first = lessonWith('nine-mills', {}, { goesOn: { groups: true, start: true, floor: true } });
+    const first = lessonWith('nine-mills', {}, { goesOn: { groups: true, start: true, floor: true, gear: true } });
     expect(fitUnweighed(demoDesk({ lesson: first })).blocks.find((b) => b.game)!.wentOn).toBeUndefined();
   });
 });

@@ -23,6 +23,8 @@ export interface WentOn {
   walk?: { now: number; usual: number };
   /** Seconds of work on the floor, if it is played on the same one. */
   floor?: { now: number; usual: number };
+  /** The kind of object that it takes from there, if it asks for one; null if none of its kinds is out. */
+  gear?: { kind: string | null };
 }
 type Plan = NonNullable<BlockPlan['plan']>;
 type PlanAgain = (block: Block) => BlockPlan;
@@ -40,6 +42,18 @@ function withGroups(block: Block, { groups }: StandingFloor, isSame: boolean, fr
   const next = keeps ? groupsFrom(groups, made) : continueGroups(groups, made, isSame);
   if (JSON.stringify(next) === JSON.stringify(made)) return block;
   return withGame(block, { groups: { value: next as never, by: 'fit', pinned: false } });
+}
+
+/** The block with an object that is out already, among those it can be played with, where the teacher chose none. */
+function withGear(block: Block, { gear = [] }: StandingFloor, { plan }: BlockPlan): { block: Block; kind: string | null } {
+  const object = plan?.roles.object;
+  const options = plan?.settings.find((m) => m.key === object?.key)?.options ?? [];
+  const isThere = (kind: unknown) => gear.includes(String(kind));
+  if (!object || isThere(object.value) || block.game!.settings[object.key] !== undefined)
+    return { block, kind: object && isThere(object.value) ? String(object.value) : null };
+  const kind = options.find((o) => isThere(o.value))?.value;
+  if (kind === undefined) return { block, kind: null };
+  return { block: withGame(block, { settings: { ...block.game!.settings, [object.key]: kind } }), kind: String(kind) };
 }
 
 /** How many things are wrong with the places of a plan in its room. */
@@ -176,7 +190,9 @@ export function goOn(
   fresh: BlockPlan,
   again: PlanAgain,
 ): { plan: BlockPlan; wentOn?: WentOn } {
-  const grouped = withGroups(block, standing, isSameFormat, fresh);
+  const own = block.game!.goesOn?.gear ? withGear(block, standing, fresh) : undefined;
+  const equipped = own?.block ?? block;
+  const grouped = withGroups(equipped, standing, isSameFormat, equipped === block ? fresh : again(equipped));
   const usual = grouped === block ? fresh : again(grouped);
   const { goesOn } = block.game!;
   if (!usual.plan || !goesOn || !standing.pieces.length) return { plan: usual };
@@ -191,6 +207,7 @@ export function goOn(
     wentOn: {
       from: standing.title,
       ...(goesOn.start && ends.size ? { walk: { now: walkTo(plan, ends), usual: walkTo(onFloor, ends) } } : {}),
+      ...(own ? { gear: { kind: own.kind } } : {}),
       ...(goesOn.floor ? { floor: { now: seconds(there, plan), usual: seconds(grouped, usual) } } : {}),
     },
   };

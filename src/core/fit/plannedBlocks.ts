@@ -50,7 +50,7 @@ export function plannedBlocks(input: FitInput, playing: readonly string[], planO
     if (hasFloor) {
       const next = input.lesson.blocks.slice(i + 1).find((b) => b.game);
       standing = {
-        ...{ title: block.title, ...floor, values: plan.plan?.values },
+        ...{ title: block.title, ...floor, values: plan.plan?.values, gear: plan.plan?.needs.map((need) => need.gearKind) },
         ...(next?.game?.goesOn?.start && plan.plan && { ends: endsOf(plan.plan) }),
       };
       standingPlan = plan;

@@ -4,7 +4,7 @@ import type { Band } from '../model/band.ts';
 export type SettingKind = 'count' | 'seconds' | 'metres' | 'choice' | 'switch' | 'text' | 'picks' | 'map';
 
 /** What a setting is for, if code beside the format needs it: least metres between places, what students do who wait, what stops everyone. */
-export type SettingRole = 'gap' | 'waiting-task' | 'stop-signal';
+export type SettingRole = 'gap' | 'waiting-task' | 'stop-signal' | 'object';
 
 /** How a setting is drawn and bounded; screens draw controls by `kind` alone (`map` has no control of its own: it is set where its keys are shown). Labels live in the format's words. */
 export interface SettingMeta {

@@ -84,7 +84,14 @@ export const choiceSetting = (key: string, group: SettingMeta['group'], values: 
 
 /** Which of the game's kinds of object it is played with, the usual one first. */
 export const objectSetting = (objects: readonly string[]): SettingMeta => ({
-  ...{ key: 'object', kind: 'choice', group: 'play', options: objects.map((o) => ({ value: o, title: o })), fallback: objects[0] },
+  ...{
+    key: 'object',
+    role: 'object',
+    kind: 'choice',
+    group: 'play',
+    options: objects.map((o) => ({ value: o, title: o })),
+    fallback: objects[0],
+  },
 });
 
 /** Free floor between a field and the walls, and how much of the floor the field takes. */

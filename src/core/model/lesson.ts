@@ -28,6 +28,8 @@ export const GoesOn = z.object({
   start: z.boolean(),
   /** It is played on that floor, with the least to change. */
   floor: z.boolean(),
+  /** Of the objects that it can be played with, one that is out already. */
+  gear: z.boolean(),
 });
 export type GoesOn = z.infer<typeof GoesOn>;
 

@@ -12,6 +12,9 @@ describe('what going on from the game before comes to', () => {
     expect(wentOnWords({ from: 'Nine mills', floor: { now: 90, usual: 90 } }, speakIn('m'))).toEqual([
       'Changing the floor takes 1 min 30 s, as without it.',
     ]);
+    const gear = (kind: string | null) => wentOnWords({ from: 'Nine mills', gear: { kind } }, speakIn('m'));
+    expect(gear('soft ball')).toEqual(['The soft ball that is out already is used.']);
+    expect(gear(null)).toEqual(['Nothing it is played with is out already.']);
     expect(wentOnWords({ from: 'Nine mills' }, speakIn('ft'))).toEqual([]);
     expect(wentOnWords({ from: 'Nine mills', walk: { now: 3, usual: 9 } }, speakIn('ft'))[0]).toMatch(/ft/);
   });

@@ -11,7 +11,7 @@ export interface OtherPlace {
 export function OthersLayer({ others, scale }: { others: readonly OtherPlace[]; scale: Scale }) {
   const names = [...new Set(others.map((o) => o.name))];
   return (
-    <g role="img" aria-label={`Taken by others: ${names.join(', ')}`}>
+    <g>
       {others.map(({ name, outline }) => {
         const points = outline.map((p) => `${scale.x(p.x)},${scale.y(p.y)}`).join(' ');
         return (

@@ -38,7 +38,7 @@ function layBoth(input: FitInput, draft: Bare, was: FittedBlock, block: FittedBl
 function sameFloor(input: FitInput, block: FittedBlock, from: string): Idea[] {
   const game = input.lesson.blocks.find((b) => b.id === block.id)?.game;
   if (!game || game.goesOn?.floor) return [];
-  const goesOn = { groups: false, start: false, ...game.goesOn, floor: true };
+  const goesOn = { groups: false, start: false, gear: false, ...game.goesOn, floor: true };
   return [{ code: 'same-floor', data: { from }, edits: [{ kind: 'set-goes-on', blockId: block.id as BlockId, goesOn }] }];
 }
 

@@ -12,7 +12,7 @@ interface Props {
   perform(edit: Edit, name?: string): void;
 }
 
-const NOTHING: GoesOn = { groups: false, start: false, floor: false };
+const NOTHING: GoesOn = { groups: false, start: false, floor: false, gear: false };
 const KEYS = Object.keys(GOES_ON_WORDS) as (keyof GoesOn)[];
 
 /** What a game takes from the game before it in its lesson: its groups, its floor, where everyone is. Nothing for the first game. */
@@ -35,7 +35,7 @@ export function GoesOnChoice({ lesson, block, perform }: Props) {
         <span aria-hidden="true">
           From <b>{before.title}</b>:
         </span>
-        {KEYS.map((key) => (
+        {KEYS.filter((key) => key !== 'gear' || block.game?.roles.object).map((key) => (
           <label key={key} className="flex min-h-8 items-center gap-1.5 text-sm">
             <input type="checkbox" className="size-4 accent-tape" checked={goesOn[key]} onChange={(e) => choose(key, e.target.checked)} />
             {GOES_ON_WORDS[key]}
