@@ -17,7 +17,7 @@ import { traitsOf } from './traitsOf.ts';
 const SIX_INCHES_M = 0.1524;
 
 /** How many plans of blocks are kept: enough for a lesson and every idea that is weighed for it. */
-const KEPT = 160;
+const KEPT = 320;
 
 /** A game as it is once the length of its block is known, and what its format noticed. */
 export interface FinishedGame {

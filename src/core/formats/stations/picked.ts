@@ -8,8 +8,23 @@ const stationOf = ({ gameId, title, aim }: Host): Station => ({
   ...{ resetBy: 'group', easier: '', harder: '', shone: '' },
 });
 
+type Context = Pick<StationsContext, 'setup' | 'values' | 'hosts'>;
+interface Picked {
+  id: string;
+  station: Station;
+  host?: Host;
+}
+/** Asked for at every turn of a plan: kept with the context, which does not change. */
+const known = new WeakMap<Context, Picked[]>();
+
 /** The stations in use, in order, with an id of their own: a doubled station's second copy is `id~2`. `host`: the game that it is. */
-export function picked(context: Pick<StationsContext, 'setup' | 'values' | 'hosts'>): { id: string; station: Station; host?: Host }[] {
+export function picked(context: Context): readonly Picked[] {
+  const list = known.get(context) ?? pickedIn(context);
+  known.set(context, list);
+  return list;
+}
+
+function pickedIn(context: Context): Picked[] {
   const seen = new Map<string, number>();
   return context.values.picks.flatMap((pick) => {
     const host = context.hosts?.[gameOfPick(pick) ?? ''];
