@@ -4,12 +4,11 @@ import { contentIds, Recent } from '../memoize.ts';
 import { bandOf } from '../model/band.ts';
 import type { FindingDraft } from '../model/finding.ts';
 import type { Game } from '../model/game.ts';
-import { footprint, LAID_FACTS } from '../model/laidPiece.ts';
 import type { Block } from '../model/lesson.ts';
 import { defaultsFor, ladderOf, limitsFor } from '../model/school.ts';
 import { seedOf } from '../rng.ts';
 import { conesForTape } from './conesForTape.ts';
-import { type BlockInput, type FittedGame, floorOfOthers } from './fitted.ts';
+import { type BlockInput, type FittedGame, takenFloor } from './fitted.ts';
 import { hostsFor } from './hostsFor.ts';
 import { traitsOf } from './traitsOf.ts';
 
@@ -53,10 +52,7 @@ function planGame(input: BlockInput, block: Block, game: Game, playing: readonly
     apart: pairs('apart'),
     together: pairs('together'),
     room: input.room,
-    taken: [
-      ...(block.laid ?? []).filter((p) => LAID_FACTS[p.laid].takesFloor).map(footprint),
-      ...floorOfOthers(input).map((other) => other.outline),
-    ],
+    taken: takenFloor(input, block.laid),
     wallClearanceM: limitsFor(input.school).wallClearanceM,
     ...(input.school.units === 'ft' ? { roundM: SIX_INCHES_M } : {}),
     storedGroups: chosen!.groups?.value,

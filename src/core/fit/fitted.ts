@@ -88,6 +88,12 @@ export const floorOfOthers = ({ day }: Pick<FitInput, 'day'>): { name: string; o
       : [],
   );
 
+/** What keeps floor from a block's places: what the teacher laid there, then what others have. */
+export const takenFloor = (input: Pick<FitInput, 'day'>, laid: readonly LaidPiece[] = []): Polygon[] => [
+  ...laid.filter((p) => LAID_FACTS[p.laid].takesFloor).map(footprint),
+  ...floorOfOthers(input).map((other) => other.outline),
+];
+
 /** What the plan of one block may look at: not the bells. */
 export type BlockInput = Omit<FitInput, 'period' | 'secondsLeft' | 'standing'>;
 

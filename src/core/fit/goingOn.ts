@@ -3,19 +3,18 @@ import type { FloorWork } from '../arrange/floorWork.ts';
 import { takeOver } from '../arrange/takeOver.ts';
 import { validateShapes } from '../arrange/validate.ts';
 import { assign } from '../assign.ts';
-import { middleOf, type Point } from '../geometry/point.ts';
+import { distance, middleOf, type Point } from '../geometry/point.ts';
 import { continueGroups } from '../groups/continueGroups.ts';
 import { groupsFrom } from '../groups/groupsFrom.ts';
-import { footprint, LAID_FACTS } from '../model/laidPiece.ts';
 import type { Block, Placed } from '../model/lesson.ts';
 import type { Piece } from '../model/piece.ts';
 import { doorSpot, roomArea } from '../model/room.ts';
 import { boxOf } from '../model/shape.ts';
 import { floorWorkBetween, type StandingFloor } from './blockChange.ts';
 import type { BlockPlan } from './blockPlans.ts';
-import { type FitInput, floorOfOthers, laidIn } from './fitted.ts';
+import { type FitInput, laidIn, takenFloor } from './fitted.ts';
 
-/** What going on from the game before comes to, beside what it would be without. */
+/** The effect of following the game before: each figure with and without it. */
 export interface WentOn {
   /** Title of the block before. */
   from: string;
@@ -56,18 +55,14 @@ function withGear(block: Block, { gear = [] }: StandingFloor, { plan }: BlockPla
   return { block: withGame(block, { settings: { ...block.game!.settings, [object.key]: kind } }), kind: String(kind) };
 }
 
-/** How many things are wrong with the places of a plan in its room. */
+/** The number of places in a plan that are missing, too close, or outside the room. */
 function troublesOf(input: FitInput, block: Block, plan: Plan): number {
-  const taken = [
-    ...(block.laid ?? []).filter((p) => LAID_FACTS[p.laid].takesFloor).map(footprint),
-    ...floorOfOthers(input).map((other) => other.outline),
-  ];
   const clear = plan.pieces.map((p) => plan.clearances[p.id]?.metres ?? 0);
   const gap = Number(plan.roles.gap?.value ?? 0);
   return (
     plan.unplaced.length +
     validateShapes(
-      roomArea(input.room, 0, taken),
+      roomArea(input.room, 0, takenFloor(input, block.laid)),
       plan.pieces.map((p) => p.shape),
       clear,
       gap,
@@ -121,6 +116,8 @@ function onSameFloor(input: FitInput, standing: StandingFloor, block: Block, pla
   return best.block;
 }
 
+const middle = (piece: Piece): Point => middleOf(boxOf(piece.shape));
+
 /** The students of each place when a game begins, by the plan's own timeline. */
 const firstAt = ({ plan }: BlockPlan): string[][] => {
   const { stays = [] } = plan!.finish(plan!.span.least).timeline.bouts[0] ?? {};
@@ -129,18 +126,14 @@ const firstAt = ({ plan }: BlockPlan): string[][] => {
 /** Where each student is when a game ends. */
 export function endsOf(plan: Plan): ReadonlyMap<string, Point> {
   const { stays = [] } = plan.finish(plan.span.least).timeline.bouts.at(-1) ?? {};
-  return new Map(
-    stays.flatMap((s) => (plan.pieces[s.piece] ? s.members.map((id) => [id, middleOf(boxOf(plan.pieces[s.piece].shape))] as const) : [])),
-  );
+  return new Map(stays.flatMap((s) => (plan.pieces[s.piece] ? s.members.map((id) => [id, middle(plan.pieces[s.piece])] as const) : [])));
 }
-
-const middle = (piece: Piece): Point => middleOf(boxOf(piece.shape));
 
 /** Metres that a student walks on average to the place at which they begin. */
 function walkTo(plan: BlockPlan, ends: ReadonlyMap<string, Point>): number {
   const ways = firstAt(plan).flatMap((members, i) => {
     const to = middle(plan.plan!.pieces[i]);
-    return members.flatMap((id) => (ends.has(id) ? [Math.hypot(ends.get(id)!.x - to.x, ends.get(id)!.y - to.y)] : []));
+    return members.flatMap((id) => (ends.has(id) ? [distance(ends.get(id)!, to)] : []));
   });
   return ways.length ? ways.reduce((a, b) => a + b, 0) / ways.length : 0;
 }
@@ -167,7 +160,7 @@ function startingThere(input: FitInput, ends: ReadonlyMap<string, Point>, block:
     const costs = list.map((i) =>
       list.map((j) => {
         const to = middle(pieces[j]);
-        return members[i].reduce((sum, id) => sum + (ends.has(id) ? Math.hypot(ends.get(id)!.x - to.x, ends.get(id)!.y - to.y) : 0), 0);
+        return members[i].reduce((sum, id) => sum + (ends.has(id) ? distance(ends.get(id)!, to) : 0), 0);
       }),
     );
     assign(costs).forEach((to, from) => {

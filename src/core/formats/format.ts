@@ -110,6 +110,7 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
   spec: FormatSpec<Id, G, V, P, State, E>,
 ): Format {
   const parsed = (playing: Playing<unknown>): Playing<P> => ({ ...playing, setup: spec.play.parse(playing.setup) });
+  const isTried = (setup: P) => spec.tryOne !== undefined && (spec.isTried?.(setup) ?? true);
   return {
     id: spec.id,
     settings: (setup) => spec.settings(spec.parseSetup(setup)),
@@ -137,12 +138,11 @@ export function defineFormat<Id extends string, G, V extends object, P, State, E
     forecast: (setup, options) => spec.forecast(spec.play.parse(setup), options),
     quick: (setup, options) => (spec.quick ?? spec.forecast)(spec.play.parse(setup), options),
     tries: spec.tries ?? 'round',
-    isChancy: (setup) => spec.tryOne !== undefined && (spec.isTried?.(spec.play.parse(setup)) ?? true),
+    isChancy: (setup) => isTried(spec.play.parse(setup)),
     faults: { ...spec.faults } as Record<string, string>,
     tryOne(raw, options) {
       const setup = spec.play.parse(raw);
-      const tried = spec.tryOne?.(setup, options);
-      if (tried) return tried;
+      if (spec.tryOne && isTried(setup)) return spec.tryOne(setup, options);
       const { perPlayer, longestWait, turns } = (spec.quick ?? spec.forecast)(setup, options);
       const measured = Object.entries(perPlayer).map(([id, share]) => ({
         id,

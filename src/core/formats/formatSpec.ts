@@ -82,8 +82,8 @@ export interface FormatSpec<Id extends string, G, V, P, State, E extends { type:
   quick?(setup: P, options: ForecastOptions): Forecast;
   /** What a try-out plays: one round, or all of the block; a round if left out. */
   tries?: 'round' | 'block';
-  /** One play by chance with how it went for everyone; if left out, or where it gives none, every play is as `quick` says. */
-  tryOne?(setup: P, options: SimulateOptions): TriedPlay | undefined;
+  /** One play by chance with how it went for everyone; if left out, or where `isTried` says no, every play is as `quick` says. */
+  tryOne?(setup: P, options: SimulateOptions): TriedPlay;
   /** Whether `tryOne` plays this one; always if left out. */
   isTried?(setup: P): boolean;
   /** The id of the place or thing where a student stands whom a play's view has at `place`; `play` is its index. */

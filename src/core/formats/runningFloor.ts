@@ -1,8 +1,9 @@
+import { rectPolygon } from '../geometry/point.ts';
 import { memoize } from '../memoize.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
 import type { Piece } from '../model/piece.ts';
 import { outlineOf } from '../model/shape.ts';
-import { type Bodies, bodiesOf, PLAY_SHARE } from '../simulate/bodies.ts';
+import { type Bodies, bodiesOf, PLAY_SHARE, USUAL_SPRINT } from '../simulate/bodies.ts';
 import { type Field, fieldOf } from '../simulate/runFloor.ts';
 import type { FloorValue } from './sharedSetup.ts';
 
@@ -24,5 +25,5 @@ export function runnersOn({ outline, sprint }: FloorValue, count: number): { fie
 /** A floor for a play that has none: 25 m² for each, as wide as deep. */
 export function bareFloor(players: number): FloorValue {
   const side = Math.sqrt(25 * Math.max(4, players));
-  return { outline: [0, 1, 2, 3].map((i) => ({ x: i === 1 || i === 2 ? side : 0, y: i > 1 ? side : 0 })), sprint: 5 };
+  return { outline: rectPolygon({ x: 0, y: 0, width: side, depth: side }), sprint: USUAL_SPRINT };
 }

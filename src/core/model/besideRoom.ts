@@ -1,4 +1,4 @@
-import { boundsOf, type Point } from '../geometry/point.ts';
+import { boundsOf, distance, type Point } from '../geometry/point.ts';
 import { parted } from './curtain.ts';
 import { partRoom } from './partRoom.ts';
 import type { Room } from './room.ts';
@@ -28,4 +28,4 @@ export function originIn(part: Pick<Room, 'name' | 'outline'>, whole: Room): Poi
   return one && { x: one.origin.x, y: one.origin.y };
 }
 
-const near = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y) < 5e-3;
+const near = (a: Point, b: Point) => distance(a, b) < 5e-3;

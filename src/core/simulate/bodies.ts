@@ -1,3 +1,4 @@
+import type { Point } from '../geometry/point.ts';
 import type { Field } from './runFloor.ts';
 
 /** Students on a floor in flat arrays, by index: where they are, how fast they can be, and how rested (from 1 to 0). */
@@ -69,3 +70,7 @@ export function move(field: Field, m: Bodies, i: number, dx: number, dy: number,
   m.x[i] = sx;
   m.y[i] = sy;
 }
+
+/** Moves an agent a step towards a spot. */
+export const moveTo = (field: Field, m: Bodies, i: number, { x, y }: Point, share: number): void =>
+  move(field, m, i, x - m.x[i], y - m.y[i], share);

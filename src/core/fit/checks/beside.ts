@@ -69,6 +69,6 @@ function wayOut({ room }: FitInput, other: BesideLesson): Noticed[] {
   return [{ code: 'exit-through-other', weight: 'caution', at: {}, data: { name: room.name, to: other.to } }];
 }
 
-/** What two lessons in one room at the same time have to do with one another beside floors and gear: noise, signals, ways out. */
+/** Checks two lessons in one room at the same time against each other: noise, stop signals, ways out. */
 export const besideChecks = (input: FitInput, draft: Bare): Noticed[] =>
   (input.day?.beside ?? []).flatMap((other) => [...noise(input, draft, other), ...signal(input, draft, other), ...wayOut(input, other)]);

@@ -6,12 +6,12 @@ import type { Edit } from '../../model/edit.ts';
 import type { Idea, Noticed } from '../../model/findingCodes.ts';
 import { standing } from '../../model/fixedThing.ts';
 import type { BlockId } from '../../model/ids.ts';
-import { footprint, LAID_FACTS, laidName } from '../../model/laidPiece.ts';
+import { LAID_FACTS, laidName } from '../../model/laidPiece.ts';
 import type { Piece } from '../../model/piece.ts';
 import { roomArea } from '../../model/room.ts';
 import { limitsFor } from '../../model/school.ts';
 import { boxOf, movedTo } from '../../model/shape.ts';
-import { type BlockInput, floorOfOthers, type StandingBlock } from '../fitted.ts';
+import { type BlockInput, floorOfOthers, type StandingBlock, takenFloor } from '../fitted.ts';
 
 const place = (block: StandingBlock, piece: Piece, at: { x: number; y: number } | null): Edit => ({
   kind: 'place',
@@ -24,8 +24,7 @@ const cornerOf = ({ x, y }: { x: number; y: number }) => ({ x, y });
 
 const takingFloor = (block: StandingBlock) => block.laid.filter((p) => LAID_FACTS[p.laid].takesFloor);
 /** The room with everything that keeps floor from a block's places. */
-const areaFor = (input: BlockInput, block: StandingBlock) =>
-  roomArea(input.room, 0, [...takingFloor(block).map(footprint), ...floorOfOthers(input).map((other) => other.outline)]);
+const areaFor = (input: BlockInput, block: StandingBlock) => roomArea(input.room, 0, takenFloor(input, block.laid));
 
 /** Names the obstacle at a keepOut index of that area: roomArea lists doors with a clear zone first, then fixed things, then laid pieces, then others' places. */
 function obstacle(input: BlockInput, block: StandingBlock, index: number): { what: string; name: string } {

@@ -1,7 +1,6 @@
 import { boundsOf, type Point, type Rect } from '../../geometry/point.ts';
-
 import { type Rng, seededRng } from '../../rng.ts';
-import { type Bodies, EASY, far2, move, STEP_S } from '../../simulate/bodies.ts';
+import { type Bodies, EASY, far2, moveTo, STEP_S } from '../../simulate/bodies.ts';
 import { measurePlay } from '../../simulate/measurePlay.ts';
 import { type PlayLog, playLog } from '../../simulate/playLog.ts';
 import type { Field } from '../../simulate/runFloor.ts';
@@ -71,8 +70,7 @@ interface HitField {
   random: Rng;
 }
 
-const goTo = ({ field, bodies }: HitField, i: number, { x, y }: Point, share: number) =>
-  move(field, bodies, i, x - bodies.x[i], y - bodies.y[i], share);
+const goTo = ({ field, bodies }: HitField, i: number, to: Point, share: number) => moveTo(field, bodies, i, to, share);
 const isAt = ({ bodies }: HitField, i: number, { x, y }: Point, metres = REACH_M) => far2(bodies, i, x, y) <= metres * metres;
 
 function start(setup: InningsPlaySetup, seed: number): HitField {

@@ -11,7 +11,8 @@ import { openFloorLayout } from './layout.ts';
 import { openFloorRules } from './play.ts';
 import { OPEN_FLOOR_UNUSED, openFloorSettings } from './settings.ts';
 import { OpenFloorGame, OpenFloorValues } from './setup.ts';
-import { openFloorForecast, simulateOpenFloor, tryOpenFloor } from './simulate.ts';
+import { openFloorForecast, simulateOpenFloor } from './simulate.ts';
+import { runSteals } from './thieves.ts';
 import { openFloorClock, openFloorPlays, openFloorSpan, openFloorTimeline, stagesReached } from './timeline.ts';
 
 /** All at once inside one boundary, with an object each or one for two or three, stage by stage. */
@@ -37,7 +38,7 @@ export const openFloor = defineFormat({
   rolesIn: ({ thieves }): Record<string, readonly string[]> => (thieves ? { thief: thieves } : {}),
   simulate: simulateOpenFloor,
   forecast: openFloorForecast,
-  tryOne: tryOpenFloor,
+  tryOne: runSteals,
   isTried: ({ thieves }) => thieves !== undefined,
   spotOf(place, _, { pieces, things, groups }, student) {
     if (place !== 'resting') return pieces[0]?.id;

@@ -2,7 +2,6 @@ import { checkForecastOptions, type Forecast, type ForecastOptions, summarise } 
 import type { PlayEvent } from '../../play/playRules.ts';
 import { playLog } from '../../simulate/playLog.ts';
 import type { SimulateOptions } from '../blockPlan.ts';
-import type { TriedPlay } from '../tryOut.ts';
 import { boutsOf } from './bouts.ts';
 import { openFloorRules } from './play.ts';
 import type { OpenFloorPlaySetup } from './setup.ts';
@@ -18,10 +17,6 @@ export function simulateOpenFloor(setup: OpenFloorPlaySetup, options: SimulateOp
   }
   return log.events;
 }
-
-/** One play on the floor, if movement decides it. */
-export const tryOpenFloor = (setup: OpenFloorPlaySetup, options: SimulateOptions): TriedPlay | undefined =>
-  setup.thieves ? runSteals(setup, options) : undefined;
 
 /** In closed form: of a group's bouts everyone has their share, one after the other; between them the object changes hands. */
 export function openFloorForecast(setup: OpenFloorPlaySetup, options: ForecastOptions): Forecast {

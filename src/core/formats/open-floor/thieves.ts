@@ -1,6 +1,6 @@
 import type { Point } from '../../geometry/point.ts';
 import { type Rng, seededRng } from '../../rng.ts';
-import { type Bodies, EASY, far2, move, nearest, STEP_S } from '../../simulate/bodies.ts';
+import { type Bodies, EASY, far2, move, moveTo, nearest, STEP_S } from '../../simulate/bodies.ts';
 import { measurePlay } from '../../simulate/measurePlay.ts';
 import { type PlayLog, playLog } from '../../simulate/playLog.ts';
 import type { Field } from '../../simulate/runFloor.ts';
@@ -52,15 +52,12 @@ function start(setup: OpenFloorPlaySetup, seed: number): Stealing {
   };
 }
 
-const goTo = ({ field, bodies }: Stealing, i: number, x: number, y: number, share: number) =>
-  move(field, bodies, i, x - bodies.x[i], y - bodies.y[i], share);
-
 function wander(s: Stealing, i: number, at: number): void {
   if (at >= s.next[i]) {
     s.next[i] = at + THOUGHT_S;
     s.goal[i] = s.field.somewhere(s.random.float(), s.random.float());
   }
-  goTo(s, i, s.goal[i].x, s.goal[i].y, EASY);
+  moveTo(s.field, s.bodies, i, s.goal[i], EASY);
 }
 
 /** Whoever has an object keeps it moving, and turns away from whoever has none. */
@@ -80,7 +77,7 @@ function steal(s: Stealing, i: number, at: number): void {
     wander(s, i, at);
     return;
   }
-  goTo(s, i, bodies.x[prey], bodies.y[prey], 0.85);
+  moveTo(s.field, bodies, i, { x: bodies.x[prey], y: bodies.y[prey] }, 0.85);
   if (at < s.ready[i] || far2(bodies, i, bodies.x[prey], bodies.y[prey]) > REACH_M * REACH_M) return;
   s.ready[i] = at + AFTER_S;
   if (s.random.float() < TAKES && log.take(at, { type: 'steal', by: players[i], from: players[prey] })) s.ready[prey] = at + AFTER_S;

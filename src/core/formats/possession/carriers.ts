@@ -1,5 +1,6 @@
+import type { Point } from '../../geometry/point.ts';
 import { type Rng, seededRng } from '../../rng.ts';
-import { type Bodies, EASY, far2, move, nearest, STEP_S } from '../../simulate/bodies.ts';
+import { type Bodies, EASY, far2, move, moveTo, nearest, STEP_S } from '../../simulate/bodies.ts';
 import { Meter } from '../../simulate/meter.ts';
 import { type PlayLog, playLog } from '../../simulate/playLog.ts';
 import type { Field } from '../../simulate/runFloor.ts';
@@ -37,20 +38,18 @@ interface Halves {
   until: Float64Array;
   lane: Float64Array;
 }
-type Spot = { x: number; y: number };
 
 const isTall = ({ field }: Halves) => field.depth >= field.width;
 const lengthOf = (h: Halves) => (isTall(h) ? h.field.depth : h.field.width);
 const widthOf = (h: Halves) => (isTall(h) ? h.field.width : h.field.depth);
 /** A spot on somebody's lane, by its share of the field's length as their side sees it. */
-function onLane(h: Halves, i: number, share: number): Spot {
+function onLane(h: Halves, i: number, share: number): Point {
   const along = lengthOf(h) * (h.sideOf[i] === 0 ? share : 1 - share);
   return isTall(h) ? { x: h.field.x + h.lane[i], y: h.field.y + along } : { x: h.field.x + along, y: h.field.y + h.lane[i] };
 }
-const goalOf = (h: Halves, i: number): Spot => onLane(h, i, 1 - 0.2 / lengthOf(h));
-const goTo = ({ field, bodies }: Halves, i: number, { x, y }: Spot, share: number) =>
-  move(field, bodies, i, x - bodies.x[i], y - bodies.y[i], share);
-const isThere = ({ bodies }: Halves, i: number, { x, y }: Spot) => far2(bodies, i, x, y) < THERE_M * THERE_M;
+const goalOf = (h: Halves, i: number): Point => onLane(h, i, 1 - 0.2 / lengthOf(h));
+const goTo = ({ field, bodies }: Halves, i: number, to: Point, share: number) => moveTo(field, bodies, i, to, share);
+const isThere = ({ bodies }: Halves, i: number, { x, y }: Point) => far2(bodies, i, x, y) < THERE_M * THERE_M;
 function isInHalf(h: Halves, i: number, side: number): boolean {
   const along = isTall(h) ? h.bodies.y[i] - h.field.y : h.bodies.x[i] - h.field.x;
   return side === 0 ? along < lengthOf(h) / 2 : along > lengthOf(h) / 2;

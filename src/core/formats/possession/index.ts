@@ -3,6 +3,7 @@ import { parseValues } from '../setting.ts';
 import { possessionAsks } from './asks.ts';
 import { possessionBoard, possessionResults } from './board.ts';
 import { possessionCard, possessionRuleCard } from './card.ts';
+import { runHalves } from './carriers.ts';
 import { possessionChecks } from './checks.ts';
 import { possessionGear } from './gear.ts';
 import { possessionGroups } from './group.ts';
@@ -11,7 +12,7 @@ import { possessionLayout } from './layout.ts';
 import { possessionRules } from './play.ts';
 import { POSSESSION_UNUSED, possessionSettings } from './settings.ts';
 import { PossessionGame, PossessionValues } from './setup.ts';
-import { possessionForecast, simulatePossession, tryPossession } from './simulate.ts';
+import { possessionForecast, simulatePossession } from './simulate.ts';
 import { possessionPlays, possessionSpan, possessionTimeline } from './timeline.ts';
 
 /** Sides that keep an object: passes in a row, goals, halves to cross, spots to be found. */
@@ -36,7 +37,7 @@ export const possession = defineFormat({
   rolesIn: ({ guards }): Record<string, readonly string[]> => (guards ? { guard: guards } : {}),
   simulate: simulatePossession,
   forecast: possessionForecast,
-  tryOne: tryPossession,
+  tryOne: runHalves,
   isTried: ({ mode }) => mode === 'halves',
   spotOf: (_, play) => `field-${play + 1}`,
   board: possessionBoard,

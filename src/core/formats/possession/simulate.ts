@@ -4,7 +4,6 @@ import { type Rng, seededRng } from '../../rng.ts';
 import { activeAtStart } from '../../simulate/activeAtStart.ts';
 import { playLog } from '../../simulate/playLog.ts';
 import type { SimulateOptions } from '../blockPlan.ts';
-import type { TriedPlay } from '../tryOut.ts';
 import { runHalves } from './carriers.ts';
 import { type PossessionEvent, type PossessionState, possessionRules } from './play.ts';
 import type { PossessionPlaySetup } from './setup.ts';
@@ -41,10 +40,6 @@ export function simulatePossession(setup: PossessionPlaySetup, { seconds, seed }
   }
   return log.events;
 }
-
-/** One play on the floor, if movement decides it. */
-export const tryPossession = (setup: PossessionPlaySetup, options: SimulateOptions): TriedPlay | undefined =>
-  setup.mode === 'halves' ? runHalves(setup, options) : undefined;
 
 /** All on a field are on the move while it is played. */
 export function possessionForecast(setup: PossessionPlaySetup, options: ForecastOptions): Forecast {

@@ -78,7 +78,7 @@ export function MadeLessons() {
   );
 }
 
-/** The written lessons that are asked for; null: they are made now. */
+/** The written lessons of a kind, for the purpose and the way that are asked for. */
 function wanted(all: readonly LessonTemplate[], kind: TemplateKind, { families, school }: LessonWish): LessonTemplate[] {
   const isFor = (t: LessonTemplate) => !families.length || families.some((f) => t.families.includes(f));
   return all.filter((t) => t.kind === kind && isFor(t) && (school === null || t.school === school));
