@@ -1,5 +1,6 @@
 import { defineConfig } from 'vitest/config';
 import { BaseSequencer, type TestSpecification } from 'vitest/node';
+import { liveOnTestDate } from './e2e/testDate.ts';
 
 /** Files that take longest, first: what is begun last should be short, so that all workers end together. */
 const LONGEST = ['kills', 'formats', 'fitForAll', 'process', 'screens', 'path', 'groups', 'floor', 'runs', 'backup', 'demo', 'desk'];
@@ -14,9 +15,12 @@ class LongestFirst extends BaseSequencer {
   }
 }
 
+liveOnTestDate();
+
 export default defineConfig({
   test: {
     globalSetup: ['e2e/readyDemo.ts'],
+    setupFiles: ['e2e/shiftClock.setup.ts'],
     include: ['e2e/**/*.e2e.ts'],
     testTimeout: 180_000,
     hookTimeout: 180_000,

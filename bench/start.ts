@@ -64,10 +64,14 @@ function killedCopy(live: string, name: string): string {
  */
 async function benchKilled(folder: string): Promise<void> {
   const live = path.join(folder, 'live');
-  const store = await openStore(live, async (db: Database) => {
-    await seedSchool(db);
-    await seedDemo(db, new Date('2026-09-09T08:00:00'));
-  });
+  const store = await openStore(
+    live,
+    async (db: Database) => {
+      await seedSchool(db);
+      await seedDemo(db, new Date('2026-09-09T08:00:00'));
+    },
+    () => new Date(),
+  );
   const events = await recordLessons(store, LESSONS);
   await store.engine.exec('CHECKPOINT');
   const killed = killedCopy(live, 'killed');

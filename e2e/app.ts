@@ -3,6 +3,7 @@ import { cpSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { format } from 'date-fns';
 
 export const root = path.join(import.meta.dirname, '..');
 const main = path.join(root, 'dist/server/main.mjs');
@@ -77,8 +78,7 @@ export function demoFolder(): string {
 
 /** The name of one of the demo's periods of today. */
 export function todays(name: string): string {
-  const now = new Date();
-  return `${name}-${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
+  return `${name}-${format(new Date(), 'yyyy-MM-dd')}`;
 }
 
 /** Side Court with a data folder of its own: empty, or with the demo school. */

@@ -3,7 +3,7 @@ import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoFolder, type Ended, freePort, gone, startProcess } from './app.ts';
 import { openBrowser } from './browser.ts';
-import { Screen } from './screen.ts';
+import { newScreen, type Screen } from './screen.ts';
 
 let folder = '';
 let data = '';
@@ -18,7 +18,7 @@ beforeAll(async () => {
   port = await freePort();
   base = `http://127.0.0.1:${port}`;
   [server, chrome] = await Promise.all([startProcess({ port, folder: data, demo: true }), openBrowser()]);
-  screen = new Screen(await chrome.browser.newPage());
+  screen = await newScreen(chrome.browser);
 });
 afterAll(async () => {
   await chrome.close();

@@ -159,7 +159,7 @@ describe('painted lines', () => {
     await (await screen.find('combobox', 'Lines by size')).toElement('select').then((e) => e.select('small-net-court'));
     await screen.click('button', 'Add these lines');
     await screen.find('button', 'Remove Small net court');
-    const fields = await screen.page.$$('::-p-aria([name="Turned, degrees"][role="textbox"])');
+    const fields = await screen.all('textbox', 'Turned, degrees');
     expect(fields).toHaveLength(3);
     await fields[2].click({ count: 3 });
     await screen.type('sideways');

@@ -1,14 +1,14 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type App, startApp } from './app.ts';
 import { openBrowser } from './browser.ts';
-import { Screen } from './screen.ts';
+import { newScreen, type Screen } from './screen.ts';
 
 let app: App;
 let chrome: Awaited<ReturnType<typeof openBrowser>>;
 let screen: Screen;
 beforeAll(async () => {
   [app, chrome] = await Promise.all([startApp(), openBrowser()]);
-  screen = new Screen(await chrome.browser.newPage());
+  screen = await newScreen(chrome.browser);
   await screen.page.goto(app.base);
 });
 afterAll(async () => {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { withDemo } from './openDemo.ts';
-import { Screen } from './screen.ts';
+import { newScreen, type Screen } from './screen.ts';
 
 let screen: Screen;
 let today = '';
@@ -82,8 +82,8 @@ describe('a school that measures in feet', () => {
 
   it('keeps a choice that is made before the settings have been read', async () => {
     // A window that knows nothing yet, whose first look at the school takes two seconds.
-    const page = await (await screen.page.browser().createBrowserContext()).newPage();
-    const fresh = new Screen(page);
+    const fresh = await newScreen(await screen.page.browser().createBrowserContext());
+    const { page } = fresh;
     await page.setRequestInterception(true);
     page.on('request', (request) => {
       const isSlow = request.method() === 'GET' && request.url().endsWith('/api/school');

@@ -1,9 +1,10 @@
 import path from 'node:path';
-import type { Browser, ElementHandle } from 'puppeteer-core';
+import type { ElementHandle } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { freePort, gone, newFolder, startProcess } from './app.ts';
 import { openBrowser } from './browser.ts';
-import { Screen } from './screen.ts';
+import { newScreen, type Screen } from './screen.ts';
+import { testAhead } from './testDate.ts';
 
 const DAY = 86_400_000;
 /** How far ahead the clocks are: at the first visit it is noon of the next Monday, at the second noon of the day after. */
@@ -22,22 +23,9 @@ let actions = 0;
 /** The application on a day: server and page have the same clock. */
 async function visit(ahead: number): Promise<void> {
   const port = await freePort();
-  child = await startProcess({ port, folder: path.join(folder, 'data'), env: { SIDE_COURT_AHEAD: String(ahead) } });
+  child = await startProcess({ port, folder: path.join(folder, 'data'), env: { SIDE_COURT_AHEAD: String(testAhead() + ahead) } });
   base = `http://127.0.0.1:${port}`;
-  screen = new Screen(await (chrome.browser as Browser).newPage());
-  await screen.page.evaluateOnNewDocument((by) => {
-    const Real = Date;
-    class Later extends Real {
-      constructor(...given: unknown[]) {
-        if (given.length) super(...(given as [number]));
-        else super(Real.now() + by);
-      }
-      static override now() {
-        return Real.now() + by;
-      }
-    }
-    window.Date = Later as DateConstructor;
-  }, ahead);
+  screen = await newScreen(chrome.browser, ahead);
   await screen.page.setViewport({ width: 1280, height: 800 });
   await screen.page.goto(base);
 }

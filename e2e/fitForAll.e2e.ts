@@ -111,15 +111,11 @@ describe('Fit for all', () => {
       for (let i = 0; i < places.length && !given; i++) {
         await (await screen.page.$$('[aria-label="Places"] button'))[i].click();
         await pause(80);
-        const offers = await screen.page.$$('::-p-aria([role="button"])');
-        for (const offer of offers) {
-          const name = await offer.evaluate((e) => e.textContent ?? '');
-          if (!/^Give Bell ball to /.test(name)) continue;
-          await screen.expectAccessible();
-          await offer.click();
-          given = true;
-          break;
-        }
+        const [offer] = await screen.all('button', /^Give Bell ball to /);
+        if (!offer) continue;
+        await screen.expectAccessible();
+        await offer.click();
+        given = true;
       }
       if (given) break;
     }

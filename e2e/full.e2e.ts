@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type App, startApp } from './app.ts';
 import { openBrowser } from './browser.ts';
 import { localDate } from './openDemo.ts';
-import { Screen } from './screen.ts';
+import { newScreen, type Screen } from './screen.ts';
 
 /** Every size that the product is made for. */
 const SIZES = [
@@ -88,7 +88,7 @@ beforeAll(async () => {
   });
   expect(taken.status, await taken.clone().text()).toBe(200);
   const chrome = await openBrowser();
-  screen = new Screen(await chrome.browser.newPage());
+  screen = await newScreen(chrome.browser);
   close = async () => {
     await chrome.close();
     await app.stop();

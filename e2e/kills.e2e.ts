@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoFolder, freePort, gone, startProcess, todays } from './app.ts';
 import { openBrowser } from './browser.ts';
 import { post, stored } from './runEvents.ts';
-import { pause, Screen } from './screen.ts';
+import { newScreen, pause, type Screen } from './screen.ts';
 
 let chrome: Awaited<ReturnType<typeof openBrowser>>;
 beforeAll(async () => {
@@ -41,7 +41,7 @@ describe('a run', () => {
     data = path.join(folder, 'data');
     server = await startProcess({ port, folder: data, demo: true });
     ({ id: run, startedAt } = (await post(base, '/runs', { periodId: todays('mills') })) as { id: string; startedAt: number });
-    screen = new Screen(await chrome.browser.newPage());
+    screen = await newScreen(chrome.browser);
     await screen.page.goto(`${base}/whistle/${run}`);
     await screen.says('All saved');
   });

@@ -1,11 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { localTime } from '../src/server/localTime.ts';
 import { withDemo } from './openDemo.ts';
 import type { Screen } from './screen.ts';
 
-// It is noon wherever the test runs: a period that began eight minutes ago is of today.
-const ahead = 12 - new Date().getUTCHours();
-process.env.TZ = `Etc/GMT${ahead <= 0 ? '+' : '-'}${Math.abs(ahead)}`;
-const noon = (minutes: number) => new Date(Date.now() + ahead * 3_600_000 + minutes * 60_000).toISOString();
+/** Local date and time some minutes from now. */
+const inMinutes = (minutes: number) => localTime(Date.now() + minutes * 60_000);
 
 let screen: Screen;
 const { open, api } = withDemo((demo) => {
@@ -18,9 +17,9 @@ describe('a lesson that is blown eight minutes late', () => {
     const bellAt = Math.floor((Date.now() + 32 * 60_000) / 60_000) * 60_000;
     const period = (await api('/periods', {
       ...{
-        date: noon(0).slice(0, 10),
-        start: noon(-8).slice(11, 16),
-        end: new Date(bellAt + ahead * 3_600_000).toISOString().slice(11, 16),
+        date: inMinutes(0).date,
+        start: inMinutes(-8).start,
+        end: localTime(bellAt).start,
       },
       ...{ classId: 'grade-2c', roomId: 'upper-yard', lessonId: 'lesson-bells' },
     })) as { id: string };

@@ -3,7 +3,7 @@ import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoFolder, freePort, gone, startProcess, todays } from './app.ts';
 import { openBrowser } from './browser.ts';
-import { pause, Screen } from './screen.ts';
+import { newScreen, pause, type Screen } from './screen.ts';
 
 let folder = '';
 let port = 0;
@@ -21,7 +21,7 @@ beforeAll(async () => {
   port = await freePort();
   base = `http://127.0.0.1:${port}`;
   [server, chrome] = await Promise.all([start(), openBrowser()]);
-  screen = new Screen(await chrome.browser.newPage());
+  screen = await newScreen(chrome.browser);
 });
 afterAll(async () => {
   await chrome.close();

@@ -1,11 +1,12 @@
+import { format } from 'date-fns';
 import type { BoundingBox } from 'puppeteer-core';
 import { afterAll, beforeAll, expect } from 'vitest';
 import { type App, startApp } from './app.ts';
 import { openBrowser } from './browser.ts';
-import { Screen } from './screen.ts';
+import { newScreen, type Screen } from './screen.ts';
 
-/** "2026-09-09" of this machine now. */
-export const localDate = () => new Date(Date.now() - new Date().getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
+/** "2026-09-09": the local date now. */
+export const localDate = () => format(new Date(), 'yyyy-MM-dd');
 
 /** The demo school on a server of its own, and a page to drive it by. */
 export interface OpenDemo {
@@ -25,7 +26,7 @@ export interface OpenDemo {
 
 async function openDemo(): Promise<OpenDemo> {
   const [app, chrome] = await Promise.all([startApp({ demo: true }), openBrowser()]);
-  const screen = new Screen(await chrome.browser.newPage());
+  const screen = await newScreen(chrome.browser);
   return {
     app,
     screen,

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type App, startApp } from './app.ts';
 import { openBrowser } from './browser.ts';
-import { pause, Screen } from './screen.ts';
+import { newScreen, pause, type Screen } from './screen.ts';
 
 const SPEED = 60;
 /** Nothing is left to fix; a stop that was kept as it is stays one. */
@@ -12,7 +12,7 @@ let screen: Screen;
 
 beforeAll(async () => {
   [app, chrome] = await Promise.all([startApp({ speed: SPEED }), openBrowser()]);
-  screen = new Screen(await chrome.browser.newPage());
+  screen = await newScreen(chrome.browser);
   await screen.hurry(SPEED);
   await screen.page.goto(app.base);
 });
@@ -124,7 +124,7 @@ describe('a new teacher, from an empty school to the logbook, by keyboard alone'
       await screen.enter('button', 'Add a door');
       await screen.find('textbox', 'Door');
       if (wall === 'north') {
-        const walls = await screen.page.$$('::-p-aria([name="Wall"][role="combobox"])');
+        const walls = await screen.all('combobox', 'Wall');
         await walls[walls.length - 1].focus();
         await screen.type('north');
       }
@@ -188,7 +188,7 @@ describe('a new teacher, from an empty school to the logbook, by keyboard alone'
       for (let w = 0; w < 100 && (await screen.text()) === before; w++) await new Promise((done) => setTimeout(done, 30));
     }
     for (let i = 0; i < 6; i++) {
-      const open = await screen.page.$$('::-p-aria([name="Keep as is …"][role="button"])');
+      const open = await screen.all('button', 'Keep as is …');
       if (!open.length) break;
       await open[0].focus();
       await screen.press('Enter');

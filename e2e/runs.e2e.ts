@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type App, startApp, todays } from './app.ts';
 import { openBrowser } from './browser.ts';
 import { post, type StoredEvent, stored } from './runEvents.ts';
-import { pause, Screen } from './screen.ts';
+import { newScreen, pause, type Screen } from './screen.ts';
 
 let chrome: Awaited<ReturnType<typeof openBrowser>>;
 beforeAll(async () => {
@@ -17,7 +17,7 @@ describe('a run in the browser', () => {
   let run = '';
   beforeAll(async () => {
     app = await startApp({ demo: true, speed: SPEED });
-    screen = new Screen(await chrome.browser.newPage());
+    screen = await newScreen(chrome.browser);
     await screen.hurry(SPEED);
     run = ((await post(app.base, '/runs', { periodId: todays('mills') })) as { id: string }).id;
     await screen.page.goto(`${app.base}/whistle/${run}`);
@@ -75,12 +75,12 @@ describe('a run in the browser', () => {
   });
 
   it('is led by one window; another follows and may take it over', async () => {
-    const second = new Screen(await (await chrome.browser.createBrowserContext()).newPage());
+    const second = await newScreen(await chrome.browser.createBrowserContext());
     await second.hurry(SPEED);
     await second.page.goto(`${app.base}/whistle/${run}`);
     await second.says('This lesson is running in another window');
     await second.expectAccessible();
-    expect(await second.page.$('::-p-aria([name="Resume"][role="button"])')).toBeNull();
+    expect(await second.all('button', 'Resume')).toEqual([]);
     await screen.click('button', 'Resume');
     await second.says('Hold everything', { not: true });
     await second.says(/Round \d of 9|Move on/);

@@ -1,11 +1,28 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import type { ElementHandle, Page } from 'puppeteer-core';
+import path from 'node:path';
+import { buildSync } from 'esbuild';
+import type { Browser, BrowserContext, ElementHandle, Page } from 'puppeteer-core';
 import { expect } from 'vitest';
+import { shiftClock, testAhead } from './testDate.ts';
 
 const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
-/** How long something may take to appear, ms, where two processors are shared by three browsers and their servers. */
-const PATIENCE = 40_000;
+/** Finds elements within the page: asking the browser's own accessibility tree takes a hundred times as long. */
+const locateSource = buildSync({
+  entryPoints: [path.join(import.meta.dirname, 'locate.page.ts')],
+  bundle: true,
+  write: false,
+  format: 'iife',
+}).outputFiles[0].text;
+/** How long something may take to appear, ms: ten times what a busy machine with two processors takes. */
+const PATIENCE = 120_000;
+
+/** A new page of a browser, driven as a person does; its clock is the one of this run, or further ahead (ms). */
+export async function newScreen(of: Browser | BrowserContext, further = 0): Promise<Screen> {
+  const page = await of.newPage();
+  await page.evaluateOnNewDocument(shiftClock, testAhead() + further);
+  return new Screen(page);
+}
 
 /** A page driven as a person does: by role and name, or by the keyboard alone. */
 export class Screen {
@@ -18,29 +35,30 @@ export class Screen {
     page.on('console', (message) => message.type() === 'error' && this.errors.push(message.text()));
   }
 
-  /** The element with this role and accessible name; waits for it. */
+  /** The first element with this role and accessible name (or whose text matches); waits for it. */
   async find(role: string, name: string | RegExp): Promise<ElementHandle<Element>> {
-    const wanted = typeof name === 'string' ? name : undefined;
     const until = Date.now() + PATIENCE;
     for (;;) {
-      try {
-        const selector = wanted === undefined ? `::-p-aria([role="${role}"])` : `::-p-aria([name="${wanted}"][role="${role}"])`;
-        const found = (await this.page.$$(selector)) as ElementHandle<Element>[];
-        if (wanted !== undefined && found.length) return found[0];
-        const names = found.length ? await this.namesOf(found) : [];
-        const at = names.findIndex((said) => (name as RegExp).test(said));
-        if (at >= 0) return found[at];
-      } catch (error) {
-        // Drawn anew while it was looked for: it is looked for again.
-        if (!/No node with given id|detached|not belong to the document/.test(String(error))) throw error;
-      }
+      const [found] = await this.all(role, name);
+      if (found) return found;
       if (Date.now() > until) throw new Error(`no ${role} called ${name}; the page says: ${(await this.text()).slice(0, 800)}`);
-      await pause(60);
+      await pause(40);
     }
   }
-  /** Their names, all asked for at once. */
-  private namesOf(elements: ElementHandle<Element>[]): Promise<string[]> {
-    return this.page.evaluate((...all) => all.map((e) => e.getAttribute('aria-label') ?? e.textContent ?? ''), ...elements);
+
+  /** The elements with this role that are there now: all, those of a name, or those whose text matches. */
+  async all(role: string, name?: string | RegExp): Promise<ElementHandle<Element>[]> {
+    const pattern = name instanceof RegExp ? [undefined, name.source, name.flags] : [name];
+    try {
+      if (!(await this.page.evaluate(() => 'sideCourtLocate' in window))) await this.page.evaluate(locateSource);
+      const list = await this.page.evaluateHandle((...asked) => window.sideCourtLocate(...(asked as [string])), role, ...pattern);
+      const found = [...(await list.getProperties()).values()].flatMap((each) => each.asElement() ?? []);
+      return found as ElementHandle<Element>[];
+    } catch (error) {
+      // The page was left while it was looked at: nothing of it is there.
+      if (/context was destroyed|detached|Cannot find context|navigat/i.test(String(error))) return [];
+      throw error;
+    }
   }
 
   async click(role: string, name: string | RegExp): Promise<void> {

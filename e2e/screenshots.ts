@@ -3,14 +3,14 @@ import path from 'node:path';
 import { root, startApp } from './app.ts';
 import { openBrowser } from './browser.ts';
 import { localDate } from './openDemo.ts';
-import { pause, Screen } from './screen.ts';
+import { newScreen, pause } from './screen.ts';
 
 /** One current picture of each main view, from the demo data, into docs/screenshots. */
 async function main(): Promise<void> {
   const out = path.join(root, 'docs/screenshots');
   mkdirSync(out, { recursive: true });
   const [app, chrome] = await Promise.all([startApp({ demo: true }), openBrowser()]);
-  const screen = new Screen(await chrome.browser.newPage());
+  const screen = await newScreen(chrome.browser);
   const open = async (to: string, says: string | RegExp) => {
     await screen.page.goto(app.base + to);
     await screen.says(says);

@@ -6,7 +6,10 @@ import { root } from './install.mjs';
 const out = path.join(root, 'dist/server');
 rmSync(out, { recursive: true, force: true });
 await build({
-  entryPoints: [path.join(root, 'src/server/main.ts')],
+  // The server, and what runs beside it: a thread that reads files that come in, a process that opens backups.
+  entryPoints: Object.fromEntries(
+    Object.entries({ main: 'main.ts', reader: 'aside/reader.ts' }).map(([name, file]) => [name, path.join(root, 'src/server', file)]),
+  ),
   outdir: out,
   bundle: true,
   // One file, so that a start reads one and not hundreds; the embedded database brings files of its own and stays outside.

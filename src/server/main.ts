@@ -32,6 +32,7 @@ const speed = Number(process.env.SIDE_COURT_SPEED ?? 1);
 const ahead = Number(process.env.SIDE_COURT_AHEAD ?? 0);
 const born = Date.now();
 const now = () => Math.round(born + ahead + (Date.now() - born) * speed);
+const clock = () => new Date(now());
 
 /** "--restore NAME": puts that backup ("newest" for the last one) in the database's place before it is opened. */
 async function restoreFirst(): Promise<void> {
@@ -40,7 +41,7 @@ async function restoreFirst(): Promise<void> {
   const name = process.argv[at + 1];
   if (!name) throw new FolderProblem('Say which backup: --restore newest, or the name of one.', 6);
   const file = backupFile(dataDir, name);
-  await restoreBackup(dataDir, file, new Date());
+  await restoreBackup(dataDir, file, clock());
   console.log(`Restored ${path.basename(file)}. The database that was there is kept beside it.`);
 }
 
@@ -74,19 +75,20 @@ async function start(): Promise<void> {
     if (seeds) {
       // Once: a database that is put back later brings its own school.
       seeds = false;
-      return seedDemoSchool(db, new Date());
+      return seedDemoSchool(db, clock());
     }
     await seedSchool(db);
-    await pruneRemovals(db, Date.now());
-    await seedDemoDay(db, new Date());
+    await pruneRemovals(db, now());
+    await seedDemoDay(db, clock());
   };
-  let store = await openStore(dataDir, prepare);
+  let store = await openStore(dataDir, prepare, clock);
   const appOver = (s: Store) => makeApp(s.db, { webDir: path.join(root, 'dist/web'), now, journal: s.journal, backups });
   const away: RequestListener = (_req, res) =>
     res.writeHead(503, { 'content-type': 'application/json' }).end('{"code":"restoring","issues":[]}');
   let answer: RequestListener = away;
   const backups = backupsOf(
     dataDir,
+    clock,
     () => store,
     async (work) => {
       answer = away;
@@ -94,7 +96,7 @@ async function start(): Promise<void> {
       try {
         await work();
       } finally {
-        store = await openStore(dataDir, prepare).catch((error: Error) => {
+        store = await openStore(dataDir, prepare, clock).catch((error: Error) => {
           console.error(`The database cannot be opened again: ${error.message}`);
           process.exit(3);
         });
@@ -107,7 +109,7 @@ async function start(): Promise<void> {
   const server = createServer((req, res) => answer(req, res)).listen(port, '127.0.0.1');
   server.requestTimeout = 60_000;
   server.headersTimeout = 20_000;
-  const daily = setInterval(() => void dailyBackup(dataDir, store), 3600_000);
+  const daily = setInterval(() => void dailyBackup(dataDir, store, clock()), 3600_000);
   // What a start found in the journal is set aside soon, once the first page has been answered.
   const grown = setInterval(() => void settleGrown(store), SETTLE_MS);
   setTimeout(() => void settleGrown(store, 1), SETTLE_MS).unref();
@@ -124,7 +126,7 @@ async function start(): Promise<void> {
     for (const notice of [...notices, ...store.journal.notices]) console.error(notice);
     console.log(`Side Court is at http://127.0.0.1:${port}${demo ? ' (demo data)' : ''}`);
     // A minute later, so that the first page is not kept waiting: the database does one thing at a time.
-    if (!demo) setTimeout(() => void dailyBackup(dataDir, store), 60_000).unref();
+    if (!demo) setTimeout(() => void dailyBackup(dataDir, store, clock()), 60_000).unref();
   });
   server.on('error', (error: NodeJS.ErrnoException) => {
     console.error(

@@ -3,8 +3,8 @@ import { isMapKey, isStorable } from '../core/model/text.ts';
 import { type InputIssue, Problem } from './problem.ts';
 
 /** How deep a request's JSON may be, and how many values it may hold: a school's export is some fifteen deep. */
-const MOST_DEPTH = 40;
-const MOST_VALUES = 3_000_000;
+export const MOST_DEPTH = 40;
+export const MOST_VALUES = 3_000_000;
 
 /**
  * The first thing in a JSON value that nothing here can hold, or undefined: text with NUL or half a surrogate pair, a key that

@@ -17,8 +17,8 @@ export interface Store {
 }
 
 /** Database and journal of a data folder, backed up before a migration changes anything. */
-export async function openStore(dataDir: string, prepare: (db: Database) => Promise<void>): Promise<Store> {
-  const { db, engine, close } = await openDatabase(dataDir, (old) => makeBackup(old, dataDir, 'before-migration', new Date()));
+export async function openStore(dataDir: string, prepare: (db: Database) => Promise<void>, clock: () => Date): Promise<Store> {
+  const { db, engine, close } = await openDatabase(dataDir, (old) => makeBackup(old, dataDir, 'before-migration', clock()));
   await prepare(db);
   const journal = await openJournal(dataDir, db);
   /** CHECKPOINT writes every change out of the database's memory into its files, and flushTree those to the disk. */
@@ -67,6 +67,7 @@ export interface Backups {
  */
 export function backupsOf(
   dataDir: string,
+  clock: () => Date,
   store: () => Store,
   swap: (work: () => Promise<void>) => Promise<void>,
   notices: readonly string[],
@@ -75,19 +76,19 @@ export function backupsOf(
     notices: () => [...notices, ...store().journal.notices],
     list: () => listBackups(dataDir),
     file: (name) => backupFile(dataDir, name),
-    make: () => makeBackup(store().engine, dataDir, 'by-hand', new Date()),
+    make: () => makeBackup(store().engine, dataDir, 'by-hand', clock()),
     async restore(name) {
       const file = backupFile(dataDir, name);
-      await makeBackup(store().engine, dataDir, 'before-restore', new Date());
-      await swap(() => restoreBackup(dataDir, file, new Date()));
+      await makeBackup(store().engine, dataDir, 'before-restore', clock());
+      await swap(() => restoreBackup(dataDir, file, clock()));
     },
   };
 }
 
 /** Makes the daily backup if one is due. A failure is logged, not thrown. */
-export async function dailyBackup(dataDir: string, store: Store): Promise<void> {
+export async function dailyBackup(dataDir: string, store: Store, now: Date): Promise<void> {
   try {
-    if (backupDue(dataDir, new Date())) await makeBackup(store.engine, dataDir, 'daily', new Date());
+    if (backupDue(dataDir, now)) await makeBackup(store.engine, dataDir, 'daily', now);
   } catch (error) {
     console.error(`The daily backup could not be made: ${error instanceof Error ? error.message : String(error)}`);
   }

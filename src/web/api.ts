@@ -35,7 +35,8 @@ export async function call<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: s
     response = await fetch(`/api${path}`, {
       method,
       headers: body === undefined ? {} : { 'content-type': 'application/json' },
-      body: body === undefined ? undefined : JSON.stringify(body),
+      // A file goes as it is: the server reads it where it may take its time.
+      body: body === undefined || body instanceof Blob ? body : JSON.stringify(body),
     });
   } catch {
     setReach({ online: false, since: '' });
@@ -54,6 +55,13 @@ export async function call<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: s
   return parsed as T;
 }
 
+/** Files that were read so far as was sensible. */
+const UNREADABLE: Record<string, string> = {
+  'too-slow': 'Reading this file takes too long. Nothing was changed. Save it again in parts, then try each.',
+  'too-large': 'This file takes more memory than there is. Nothing was changed. Save it again in parts, then try each.',
+  'not-readable': 'This file can’t be read. Nothing was changed. Save it again where it comes from, then try once more.',
+};
+
 /** One sentence for what went wrong and what to do next. */
 export function problemWords(error: unknown): string {
   if (!(error instanceof ApiProblem)) return error instanceof Error ? error.message : String(error);
@@ -66,6 +74,7 @@ export function problemWords(error: unknown): string {
   if (error.code === 'game-in-use') return 'A lesson still plays this game. Take it out of the lesson first, then remove it.';
   if (error.code === 'not-own') return 'This game comes with Side Court and stays as it is. Make a copy and change that.';
   if (error.code === 'in-use') return 'Periods still use this. Reload, then remove it again.';
+  if (error.code === 'unreadable-file') return UNREADABLE[error.issues[0]?.code ?? ''] ?? UNREADABLE['not-readable'];
   if (error.issues.length) return error.issues.map(issueWords).join('; ');
   if (error.status === 404) return 'This is gone. Go back and choose another.';
   return `The server could not do this (${error.code}). Nothing was changed; try again.`;

@@ -1,9 +1,13 @@
 import { z } from 'zod';
 import { Game } from '../model/game.ts';
+import { readJson } from './jsonText.ts';
 import { upgradeEntry } from './schoolFile.ts';
 
 /** Games that one file may hold. */
 const MOST_GAMES = 200;
+/** Values in them, and how deep: a game has some hundreds, ten deep. */
+const MOST_VALUES = 400_000;
+const MOST_DEPTH = 40;
 
 /** Games that go from school to school as one JSON file: records as they are stored, nobody's names in them. */
 export const GamesFile = z.object({
@@ -35,12 +39,9 @@ const fileFault = (field: string, code: string): GamesRead => ({ games: [], faul
 
 /** Reads the text of a file. Games of older versions are brought up to date; one that is broken keeps no other from coming in. */
 export function readGames(text: string): GamesRead {
-  let raw: unknown;
-  try {
-    raw = JSON.parse(text);
-  } catch {
-    return fileFault('', 'no-json');
-  }
+  const json = readJson(new TextEncoder().encode(text), { values: MOST_VALUES, depth: MOST_DEPTH });
+  if (!json.ok) return fileFault(`line ${json.fault.line}`, json.fault.code);
+  const raw = json.value;
   const { format, version, games } = (typeof raw === 'object' && raw !== null ? raw : {}) as Record<string, unknown>;
   if (format !== 'side-court-games') return fileFault('format', 'other-format');
   if (version !== 1) return fileFault('version', 'other-version');

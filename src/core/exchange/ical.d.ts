@@ -8,23 +8,31 @@ declare module 'ical.js' {
     hour: number;
     minute: number;
     second: number;
-    compare(other: Time): number;
-    toJSDate(): Date;
   }
-  export interface Duration {
-    toSeconds(): number;
+  export interface Recur {
+    freq: string;
+    interval: number;
+    count: number | null;
+    until: Time | null;
+    /** 1 Sunday to 7 Saturday. */
+    wkst: number;
+    parts: Readonly<Record<string, (number | string)[] | undefined>>;
+  }
+  export interface Property {
+    getValues(): unknown[];
   }
   export interface Event {
     summary: string | null;
     startDate: Time | null;
     endDate: Time | null;
-    duration: Duration;
-    isRecurring(): boolean;
+    component: Component;
     iterator(): { next(): Time | null | undefined };
   }
   export interface Component {
     name: string;
     getAllSubcomponents(name: string): Component[];
+    getAllProperties(name: string): Property[];
+    getFirstPropertyValue(name: string): unknown;
   }
   const ICAL: {
     parse(text: string): unknown[];

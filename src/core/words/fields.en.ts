@@ -59,6 +59,7 @@ export interface Issue {
 export function issueWords({ path, code }: Issue): string {
   const parts = path.map(String).filter((p) => p !== 'edit');
   const key = parts.findLast((p) => !/^\d+$/.test(p));
+  if (path[0] === 'line') return `Line ${path[1]}: ${inputWords(code)}`;
   if (!key) return capital(inputWords(code));
   if (key === 'end' && code === 'too-small') return 'Ends: at least 5 min after Starts';
   if (key === 'end' && code === 'too-large') return 'Ends: at most 3 h after Starts';

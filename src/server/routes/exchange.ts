@@ -1,12 +1,11 @@
 import { asc } from 'drizzle-orm';
 import express, { Router } from 'express';
-import { z } from 'zod';
-import { MOST_ENTRIES, SchoolFile, schoolFileSchema, upgradeEntry, withoutPrivate } from '../../core/exchange/schoolFile.ts';
+import { SchoolFile, schoolFileSchema, withoutPrivate } from '../../core/exchange/schoolFile.ts';
 import { EDIT_VERSION, upgradeEdit } from '../../core/model/editVersion.ts';
 import { HOME_SCHOOL } from '../../core/model/ids.ts';
+import { readAside } from '../aside/readAside.ts';
 import type { Database } from '../database.ts';
-import { plainJson } from '../plainJson.ts';
-import { type InputIssue, inputIssues, MOST_ISSUES, Problem } from '../problem.ts';
+import { Problem } from '../problem.ts';
 import {
   attendanceRecords,
   classRecords,
@@ -93,35 +92,6 @@ async function takeSchoolFile(db: Database, file: SchoolFile): Promise<void> {
   });
 }
 
-const isList = (key: string): key is keyof typeof MOST_ENTRIES & keyof SchoolFile => Object.hasOwn(MOST_ENTRIES, key);
-
-/**
- * A school file in its shape, looked at entry by entry with pauses, so that a large or wrong file keeps nobody waiting. Problem
- * 400 with the first issues found, or with the list that is too long.
- */
-async function checkSchoolFile(raw: unknown): Promise<SchoolFile> {
-  const file: Record<string, unknown> = typeof raw === 'object' && raw !== null && !Array.isArray(raw) ? { ...raw } : {};
-  const lists = Object.entries(file).flatMap(([key, list]) => (isList(key) && Array.isArray(list) ? [[key, list] as const] : []));
-  for (const [key, list] of lists)
-    if (list.length > (MOST_ENTRIES[key] ?? 0)) throw new Problem(400, 'bad-input', [{ path: [key], code: 'too-many' }]);
-  const frame = SchoolFile.safeParse({ ...file, ...Object.fromEntries(lists.map(([key]) => [key, []])) });
-  const issues: InputIssue[] = frame.success ? [] : inputIssues(frame.error);
-  const read: Record<string, unknown[]> = {};
-  for (const [key, list] of lists) {
-    const entry = (SchoolFile.shape[key] as z.ZodArray).element;
-    read[key] = [];
-    for (const [i, each] of list.entries()) {
-      if (issues.length >= MOST_ISSUES) break;
-      const parsed = z.safeParse(entry, upgradeEntry(each));
-      if (parsed.success) read[key].push(parsed.data);
-      else issues.push(...inputIssues(parsed.error).map(({ path, code }) => ({ path: [key, i, ...path], code })));
-      if (i % PAUSE_EVERY === 0) await breathe();
-    }
-  }
-  if (!frame.success || issues.length) throw new Problem(400, 'bad-input', issues.slice(0, MOST_ISSUES));
-  return { ...frame.data, ...read };
-}
-
 /** Everything as one file, out and in. What is private goes along only where the teacher asks for it. */
 export function exchangeRoutes(db: Database): Router {
   const router = Router();
@@ -132,9 +102,13 @@ export function exchangeRoutes(db: Database): Router {
     }, next);
   });
   route(router, 'get', '/export/schema', async () => schoolFileSchema());
-  router.use('/import', express.json({ limit: '40mb', strict: true }), plainJson);
+  // Bytes, not values: whatever is in them is read aside.
+  router.use('/import', express.raw({ limit: '40mb', type: () => true }));
   route(router, 'post', '/import', async (req) => {
-    const file = await checkSchoolFile(req.body);
+    const bytes = Buffer.isBuffer(req.body) ? new Uint8Array(req.body) : new Uint8Array();
+    const read = await readAside('school', bytes);
+    if (!read.ok) throw new Problem(400, 'bad-input', read.issues);
+    const { file } = read;
     await takeSchoolFile(db, file);
     return { classes: file.classes.length, students: file.students.length, runs: file.runs.length };
   });

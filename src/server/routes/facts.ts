@@ -2,12 +2,12 @@ import { eq } from 'drizzle-orm';
 import { Router } from 'express';
 import { z } from 'zod';
 import { PAINTED_KINDS } from '../../content/paintedSets.ts';
-import { readHolidays } from '../../core/exchange/holidaysIcs.ts';
 import { HOME_SCHOOL } from '../../core/model/ids.ts';
 import { day } from '../../core/model/period.ts';
 import { newHeader } from '../../core/model/record.ts';
 import { plainRoom, Room } from '../../core/model/room.ts';
 import { School } from '../../core/model/school.ts';
+import { readAside } from '../aside/readAside.ts';
 import type { Database } from '../database.ts';
 import { readInput } from '../problem.ts';
 import { roomRecords, schoolRecords } from '../repositories/index.ts';
@@ -30,7 +30,7 @@ export function factRoutes(db: Database): Router {
   // Days without school from a calendar file, looked at; they are stored with the school.
   route(router, 'post', '/school/holidays', async (req) => {
     const { text, from } = readInput(CalendarFile, bodyOf(req));
-    return readHolidays(text, from);
+    return readAside('holidays', text, from);
   });
 
   route(router, 'get', '/rooms', () => roomRecords.list(db));

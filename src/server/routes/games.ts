@@ -2,10 +2,11 @@ import { Router } from 'express';
 import { z } from 'zod';
 import { GAMES } from '../../content/games.ts';
 import { TEMPLATES } from '../../content/templates.ts';
-import { gamesFile, gamesFileSchema, newsOf, readGames } from '../../core/exchange/gamesFile.ts';
+import { gamesFile, gamesFileSchema, newsOf } from '../../core/exchange/gamesFile.ts';
 import { formatOf } from '../../core/formats/registry.ts';
 import { Game } from '../../core/model/game.ts';
 import { newHeader } from '../../core/model/record.ts';
+import { readAside } from '../aside/readAside.ts';
 import type { Database } from '../database.ts';
 import { type InputIssue, Problem, readInput } from '../problem.ts';
 import { gameRecords } from '../repositories/index.ts';
@@ -63,7 +64,7 @@ export function gameRoutes(db: Database): Router {
   });
   route(router, 'post', '/games/import', async (req) => {
     const { text, choose } = readInput(ImportRequest, bodyOf(req));
-    const { games, faults } = readGames(text);
+    const { games, faults } = await readAside('games', text);
     const known = await gameRecords.list(db);
     const rows = games.map((game) => ({
       ...{ id: game.id as string, title: game.title, format: game.format, news: newsOf(game, known) },

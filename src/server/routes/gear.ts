@@ -2,7 +2,7 @@ import { Router } from 'express';
 import { z } from 'zod';
 import { GEAR_CATALOGUE } from '../../content/gearKinds.ts';
 import { HOME_MADE } from '../../content/homeMade.ts';
-import { type GearPreview, type GearRow, readGearCsv } from '../../core/exchange/gearCsv.ts';
+import type { GearPreview, GearRow } from '../../core/exchange/gearCsv.ts';
 import { making } from '../../core/gear/homeMade.ts';
 import { kindOfName, kindsOf, newKind } from '../../core/gear/kinds.ts';
 import { Gear } from '../../core/model/gear.ts';
@@ -11,6 +11,7 @@ import { HOME_SCHOOL } from '../../core/model/ids.ts';
 import { newHeader } from '../../core/model/record.ts';
 import { School } from '../../core/model/school.ts';
 import { optionalLine, whole } from '../../core/model/text.ts';
+import { readAside } from '../aside/readAside.ts';
 import type { Database } from '../database.ts';
 import { Problem, readInput } from '../problem.ts';
 import { gearRecords, schoolRecords } from '../repositories/index.ts';
@@ -59,7 +60,7 @@ const isSame = (item: Gear, { fields }: GearRow): boolean =>
 async function lookAt(db: Database, text: string): Promise<{ preview: GearPreview; changes: { item: Gear; row: GearRow }[] }> {
   const { kinds } = await kindsHere(db);
   const gear = await gearRecords.list(db);
-  const list = readGearCsv(text, kinds);
+  const list = await readAside('gear', text, kinds);
   const rows = list.rows.map((row) => ({ row, item: itemOf(gear, row) }));
   const added = rows.flatMap(({ row, item }) => (item ? [] : [row]));
   const changes = rows.flatMap(({ row, item }) => (item && !isSame(item, row) ? [{ item, row }] : []));

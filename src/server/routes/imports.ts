@@ -1,10 +1,11 @@
 import { Router } from 'express';
 import { z } from 'zod';
-import { ROSTER_COLUMNS, type RosterPreview, readRoster } from '../../core/exchange/roster.ts';
+import { ROSTER_COLUMNS, type RosterPreview } from '../../core/exchange/roster.ts';
 import { diffRoster, type RosterDiff } from '../../core/exchange/rosterDiff.ts';
 import { MOST_STUDENTS } from '../../core/model/schoolClass.ts';
 import { StudentPrivate } from '../../core/model/student.ts';
 import { whole } from '../../core/model/text.ts';
+import { readAside } from '../aside/readAside.ts';
 import type { Database } from '../database.ts';
 import { Problem, readInput } from '../problem.ts';
 import { remove } from '../removals.ts';
@@ -34,8 +35,8 @@ const ImportRequest = z.object({
 type Preview = RosterPreview & { added: number; diff: RosterDiff };
 
 /** What would happen, with everything that is wrong by row and column. */
-function lookAt(request: z.output<typeof ImportRequest>, known: Awaited<ReturnType<typeof readClass>>): Preview {
-  const preview = readRoster(request.text, request);
+async function lookAt(request: z.output<typeof ImportRequest>, known: Awaited<ReturnType<typeof readClass>>): Promise<Preview> {
+  const preview = await readAside('roster', request.text, request);
   const kept = new Map(known.ratings.map((r) => [r.studentId as string, r]));
   const diff = diffRoster(
     known.students.map((s) => ({ ...s, rating: kept.get(s.id)?.rating ?? 3, toSort: kept.get(s.id)?.toSort })),
@@ -67,7 +68,7 @@ export function importRoutes(db: Database, now: () => number): Router {
     const id = idParam(req);
     const known = await readClass(db, id);
     const request = readInput(ImportRequest, bodyOf(req));
-    const preview = lookAt(request, known);
+    const preview = await lookAt(request, known);
     if (!request.commit) return preview;
     if (preview.errors.length) {
       const issues = preview.errors.map((e) => ({ path: ['row', e.row, e.column], code: e.code }));

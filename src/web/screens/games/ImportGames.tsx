@@ -32,6 +32,7 @@ const FAULTS: Record<string, string> = {
 };
 const faultWords = ({ game, title, field, code }: GamesFileFault): string => {
   const what = FAULTS[code] ?? 'cannot be read';
+  if (/^line \d+$/.test(field)) return `${what}: ${field}`;
   return game ? `Game ${game}${title ? `, ${title}` : ''}: ${field || 'the game'}: ${what.toLowerCase()}` : what;
 };
 

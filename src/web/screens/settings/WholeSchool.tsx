@@ -9,15 +9,7 @@ export function WholeSchool() {
   const [priv, setPriv] = useState(false);
   const [problem, setProblem] = useState('');
   const take = useMutation({
-    mutationFn: async (file: File) => {
-      let body: unknown;
-      try {
-        body = JSON.parse(await file.text());
-      } catch {
-        throw new Error(`${file.name} is not a JSON file.`);
-      }
-      return call<{ classes: number; students: number; runs: number }>('POST', '/import', body);
-    },
+    mutationFn: (file: File) => call<{ classes: number; students: number; runs: number }>('POST', '/import', file),
     onSuccess: () => client.resetQueries(),
     onError: (error) =>
       setProblem(

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { IcsError } from '../../../core/exchange/holidaysIcs.ts';
 import { counted } from '../../../core/formats/speak.ts';
 import type { Holiday, Timetable } from '../../../core/model/timetable.ts';
-import { inputWords } from '../../../core/words/facts.en.ts';
+import { icsErrorWords } from '../../../core/words/calendar.en.ts';
 import { call, problemWords } from '../../api.ts';
 import { FileButton } from '../../parts/FileButton.tsx';
 import { isoDate, longDate } from '../../parts/now.ts';
@@ -16,14 +16,6 @@ interface Props {
 }
 
 const keyOf = (h: Holiday) => `${h.from} ${h.until} ${h.name}`;
-const errorWords = ({ event, code, value }: IcsError): string => {
-  if (code === 'not-a-calendar') return 'This is not a calendar file.';
-  if (code === 'no-events') return 'This calendar has no events.';
-  if (event === 0) return `${value} events are too many.`;
-  if (code === 'no-day') return `Event ${event} has no day.`;
-  return `Event ${event}: “${value}” ${inputWords(code)}.`;
-};
-
 /** Days without school, typed or read from a calendar file. */
 export function Holidays({ timetable, put }: Props) {
   const today = isoDate(new Date());
@@ -115,7 +107,7 @@ export function Holidays({ timetable, put }: Props) {
       {errors.length > 0 && (
         <ul role="alert" className="max-h-36 overflow-auto text-stop">
           {errors.map((e) => (
-            <li key={`${e.event}-${e.code}`}>{errorWords(e)}</li>
+            <li key={`${e.line}-${e.code}`}>{icsErrorWords(e)}</li>
           ))}
         </ul>
       )}
