@@ -24,7 +24,11 @@ describe('Skill ladders', () => {
     await open('/classes/grade-5a');
     await screen.click('link', 'Skill ladders');
     await screen.click('link', /^Emrys N/);
-    await screen.says('12 of 12 tries made at this step on 2 days.');
+    // How many there are depends on which days of the past weeks had a lesson; that nearly all were made does not.
+    const tries = /(\d+) of (\d+) tries made at this step on \d+ days\./;
+    await screen.says(tries);
+    const [said = '', made, of] = tries.exec(await screen.text()) ?? [];
+    expect(Number(made) / Number(of)).toBeGreaterThanOrEqual(0.8);
     await screen.expectAccessible();
     const before = await laddersOf('grade-5a', 'grade-5a-21');
     await screen.click('button', 'Step up: soft ball');
@@ -32,7 +36,7 @@ describe('Skill ladders', () => {
     const [{ places }] = await laddersOf('grade-5a', 'grade-5a-21');
     expect(places.at(-1)).toMatchObject({ at: { object: 1, implement: 0, motion: 1, distance: 1 }, prompt: 'alone' });
     await screen.click('button', 'Undo: strike with an implement, step up: soft ball');
-    await screen.says('12 of 12 tries made at this step on 2 days.');
+    await screen.says(said);
     expect(await laddersOf('grade-5a', 'grade-5a-21')).toEqual(before);
   });
 

@@ -66,7 +66,6 @@ export const INPUT_WORDS: Record<string, string> = {
   time: 'is not a time (HH:MM)',
   date: 'is not a date',
   'too-many': 'are too many rows',
-  'too-deep': 'is nested too deeply',
   'no-json': 'is not JSON',
   quotes: 'has an open quotation mark',
   'one-word': 'has one word only: first and last name are needed',

@@ -82,8 +82,8 @@ export function readerAside({ listMs, schoolMs, memoryMb }: ReadLimits): ReadFil
       worker.postMessage(job);
     });
   };
-  return (...job) => {
-    const read = last.then(() => readOne(...job));
+  return (kind, ...args) => {
+    const read = last.then(() => readOne(kind, ...args));
     last = read.catch(() => undefined);
     return read;
   };
