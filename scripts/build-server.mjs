@@ -14,6 +14,8 @@ await build({
   bundle: true,
   // One file, so that a start reads one and not hundreds; the embedded database brings files of its own and stays outside.
   external: ['@electric-sql/pglite'],
+  // Its default entry asks for its parts by names that a bundle does not have.
+  alias: { 'jsonc-parser': 'jsonc-parser/lib/esm/main.js' },
   banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
   platform: 'node',
   format: 'esm',
