@@ -8,7 +8,10 @@ rmSync(out, { recursive: true, force: true });
 await build({
   // The server, and what runs beside it: a thread that reads files that come in, a process that opens backups.
   entryPoints: Object.fromEntries(
-    Object.entries({ main: 'main.ts', reader: 'aside/reader.ts' }).map(([name, file]) => [name, path.join(root, 'src/server', file)]),
+    Object.entries({ main: 'main.ts', reader: 'aside/reader.ts', archive: 'aside/archive.ts' }).map(([name, file]) => [
+      name,
+      path.join(root, 'src/server', file),
+    ]),
   ),
   outdir: out,
   bundle: true,

@@ -7,6 +7,7 @@ import { ZodError } from 'zod';
 import type { Database } from './database.ts';
 import { inTime, onlyFromHere } from './guard.ts';
 import { type Journal, noJournal } from './journal.ts';
+import type { Notices } from './notices.ts';
 import { plainJson } from './plainJson.ts';
 import { Problem } from './problem.ts';
 import { adaptationRoutes } from './routes/adaptations.ts';
@@ -58,7 +59,10 @@ const answerProblem: ErrorRequestHandler = (error, _req, res, _next) => {
 const BODY_LIMIT = '512kb';
 
 /** The whole server as an express app: the interface under /api, the built web beside it. `now` is the only clock it has. */
-export function makeApp(db: Database, options: { webDir?: string; now: () => number; journal?: Journal; backups?: Backups }): Express {
+export function makeApp(
+  db: Database,
+  options: { webDir?: string; now: () => number; journal?: Journal; backups?: Backups; notices?: Notices },
+): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(onlyFromHere);
@@ -102,7 +106,7 @@ export function makeApp(db: Database, options: { webDir?: string; now: () => num
     guestRoutes(db, options.now),
     runRoutes(db, options.now, options.journal ?? noJournal(db)),
   );
-  if (options.backups) app.use('/api', backupRoutes(options.backups));
+  if (options.backups && options.notices) app.use('/api', backupRoutes(options.backups, options.notices));
   app.get('/api/health', (_req, res) => void res.json({ ok: true }));
   app.use('/api', (_req, res) => void res.status(404).json({ code: 'unknown-route', issues: [] }));
   const { webDir } = options;

@@ -1,6 +1,7 @@
 import { existsSync, mkdirSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { PGlite } from '@electric-sql/pglite';
+import type { PGlite } from '@electric-sql/pglite';
+import { unpackAside } from './aside/unpackAside.ts';
 import { FolderProblem } from './database.ts';
 import { renameFlushed } from './onDisk.ts';
 
@@ -17,11 +18,16 @@ export interface Backup {
 /** How many of each are kept: a week of days, and a few of the others. */
 const KEPT: Record<Reason, number> = { daily: 7, 'by-hand': 5, 'before-migration': 3, 'before-restore': 3 };
 const DAY_MS = 24 * 3600_000;
-const NAME = /^(\d{4})-(\d\d)-(\d\d)T(\d\d)(\d\d)(\d\d)Z-([a-z-]+)\.tar\.gz$/;
+/** Its time, its kind, and a number of its own; those of older versions have none. */
+const NAME = /^(\d{4})-(\d\d)-(\d\d)T(\d\d)(\d\d)(\d\d)Z-([a-z-]+?)(?:-(\d+))?\.tar\.gz$/;
+/** A clock may be off by so much, and a backup of the future is still one of now. */
+const AHEAD_MS = 5 * 60_000;
 
 const folderOf = (dataDir: string) => path.join(dataDir, 'backups');
 
-/** The backups of a data folder, newest first. */
+const numberOf = ({ name }: Backup): number => Number(NAME.exec(name)?.[8] ?? 0);
+
+/** The backups of a data folder, the last one made first: by their numbers, since a clock may have been turned back. */
 export function listBackups(dataDir: string): Backup[] {
   const folder = folderOf(dataDir);
   if (!existsSync(folder)) return [];
@@ -32,7 +38,7 @@ export function listBackups(dataDir: string): Backup[] {
       const at = `${m[1]}-${m[2]}-${m[3]}T${m[4]}:${m[5]}:${m[6]}Z`;
       return [{ name, at, reason: m[7] as Reason, bytes: statSync(path.join(folder, name)).size }];
     })
-    .sort((a, b) => (a.at < b.at ? 1 : a.at > b.at ? -1 : 0));
+    .sort((a, b) => numberOf(b) - numberOf(a) || (a.at < b.at ? 1 : a.at > b.at ? -1 : 0));
 }
 
 /** The file of a backup by its name, "newest" included; FolderProblem (6) where there is none. A name cannot lead elsewhere. */
@@ -43,22 +49,14 @@ export function backupFile(dataDir: string, name: string): string {
   return path.join(folderOf(dataDir), found.name);
 }
 
-/** Opens a backup in memory and counts its schools; FolderProblem (6) where it does not open. */
-export async function checkBackup(data: Blob, name: string): Promise<void> {
-  try {
-    const engine = await PGlite.create({ loadDataDir: data });
-    try {
-      const { rows } = await engine.query<{ n: number }>('select count(*)::int as n from schools');
-      if (!rows[0] || rows[0].n < 1) throw new Error('no school in it');
-    } finally {
-      await engine.close();
-    }
-  } catch (error) {
-    throw new FolderProblem(
-      `The backup ${name} does not open (${error instanceof Error ? error.message : String(error)}). Choose another.`,
-      6,
-    );
-  }
+/** Unpacks a backup into a folder and opens it there, in a process of its own; FolderProblem (6) if it is not whole, and no folder then. */
+export async function unpackBackup(file: string, folder: string, name: string): Promise<void> {
+  rmSync(folder, { recursive: true, force: true });
+  mkdirSync(folder, { recursive: true });
+  const answer = await unpackAside(file, folder);
+  if (answer.ok) return;
+  rmSync(folder, { recursive: true, force: true });
+  throw new FolderProblem(`The backup ${name} does not open (${answer.why}). Choose another.`, 6);
 }
 
 /** Those that the rule no longer keeps: of each kind all but the newest few. `all`: newest first. */
@@ -70,26 +68,30 @@ export function beyondRule(all: readonly Backup[]): Backup[] {
 export async function makeBackup(engine: PGlite, dataDir: string, reason: Reason, now: Date): Promise<Backup> {
   const folder = folderOf(dataDir);
   mkdirSync(folder, { recursive: true });
-  const name = `${now
+  const number = Math.max(0, ...listBackups(dataDir).map(numberOf)) + 1;
+  const time = now
     .toISOString()
     .replace(/\.\d+Z$/, 'Z')
-    .replaceAll(':', '')}-${reason}.tar.gz`;
+    .replaceAll(':', '');
+  const name = `${time}-${reason}-${number}.tar.gz`;
   const data = await engine.dumpDataDir('gzip');
-  await checkBackup(data, name);
   const part = path.join(folder, `${name}.part`);
+  const tried = path.join(folder, `${name}.tried.part`);
   try {
     writeFileSync(part, Buffer.from(await data.arrayBuffer()), { flush: true });
+    await unpackBackup(part, tried, name);
     renameFlushed(part, path.join(folder, name));
   } finally {
     // A full disk leaves a part of it behind.
-    rmSync(part, { force: true });
+    for (const left of [part, tried]) rmSync(left, { recursive: true, force: true });
   }
   for (const old of beyondRule(listBackups(dataDir))) rmSync(path.join(folder, old.name));
   return listBackups(dataDir).find((b) => b.name === name)!;
 }
 
-/** True where the newest backup of any kind is older than a day, or there is none. */
+/** True if the last backup of any kind is older than a day or of the future, or there is none. */
 export function backupDue(dataDir: string, now: Date): boolean {
-  const newest = listBackups(dataDir)[0];
-  return !newest || now.getTime() - new Date(newest.at).getTime() > DAY_MS;
+  const [newest] = listBackups(dataDir);
+  const age = newest ? now.getTime() - new Date(newest.at).getTime() : Number.POSITIVE_INFINITY;
+  return age > DAY_MS || age < -AHEAD_MS;
 }

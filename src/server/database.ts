@@ -27,6 +27,30 @@ export class FolderProblem extends Error {
   }
 }
 
+/** What the system says of a folder or a disk, in words that help: by its own codes, or the database's for a full disk (53100). */
+const SYSTEM: Record<string, string> = {
+  ENOSPC: 'The disk is full',
+  53100: 'The disk is full',
+  EDQUOT: 'The disk is full',
+  EISDIR: 'There is a folder where a file should be',
+  ENOTDIR: 'There is a file where a folder should be',
+  EACCES: 'This may not be read or written',
+  EPERM: 'This may not be read or written',
+  EROFS: 'This disk can only be read',
+  EIO: 'The disk does not answer',
+};
+
+/** The problem of a data folder that an error comes from: a full disk, a folder in place of a file. Undefined for any other error. */
+export function folderProblemOf(error: unknown, dataDir: string): FolderProblem | undefined {
+  if (error instanceof FolderProblem) return error;
+  for (let at = error as { code?: string; errno?: unknown; path?: string; cause?: unknown; message?: string } | undefined; at; ) {
+    const said = SYSTEM[at.code ?? ''] ?? (/No space left on device/.test(at.message ?? '') ? SYSTEM.ENOSPC : undefined);
+    if (said) return new FolderProblem(`${said}: ${at.path ?? dataDir}. Nothing was changed. Mend that, then start again.`, 5);
+    at = at.cause as typeof at;
+  }
+  return undefined;
+}
+
 function migrationsFolder(): string {
   const here = path.dirname(fileURLToPath(import.meta.url));
   return [path.join(here, 'migrations'), path.join(here, '../../src/server/migrations')].find((dir) => existsSync(dir))!;

@@ -24,6 +24,7 @@ import {
 } from './repositories/index.ts';
 import { newestLesson } from './repositories/newestLesson.ts';
 import { isKept, readRunLog, stillOpen } from './repositories/runLog.ts';
+import { isWhole, madeOf } from './repositories/unreadableRuns.ts';
 import { readClass } from './routes/classes.ts';
 import { periods, runs } from './tables.ts';
 
@@ -41,14 +42,14 @@ export function lastRuns(db: Database, classId: string): Promise<Run[]> {
 
 /** What a class has had in its last lessons that have ended. */
 async function readHistory(db: Database, classId: string): Promise<ClassHistory> {
-  const past = await lastRuns(db, classId);
+  const past = (await lastRuns(db, classId)).filter((run) => isWhole(() => [historyIn([run]), keepsStages(run), keepsAttempts(run)]));
   return historyIn(past, [...(await attemptsOf(db, past)), ...(await stagesOf(db, past))]);
 }
 
 /** Stages that were reached in lessons that keep them; the logs of the others are not read. */
 async function stagesOf(db: Database, past: readonly Run[]): Promise<StageOnDay[]> {
   const met: StageOnDay[] = [];
-  for (const run of past.filter(keepsStages)) met.push(...stagesMetIn(run, await readRunLog(db, run.id)));
+  for (const run of past.filter(keepsStages)) met.push(...madeOf([], stagesMetIn, run, await readRunLog(db, run.id)));
   return met;
 }
 
@@ -56,7 +57,7 @@ async function stagesOf(db: Database, past: readonly Run[]): Promise<StageOnDay[
 export async function attemptsOf(db: Database, past: readonly Run[]): Promise<AttemptsOnDay[]> {
   const kept = past.filter(keepsAttempts).sort((a, b) => a.startedAt - b.startedAt);
   const attempts: AttemptsOnDay[] = [];
-  for (const run of kept) attempts.push(...attemptsIn(run, await readRunLog(db, run.id)));
+  for (const run of kept) attempts.push(...madeOf([], attemptsIn, run, await readRunLog(db, run.id)));
   return attempts;
 }
 

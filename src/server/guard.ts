@@ -21,10 +21,14 @@ export const onlyFromHere: RequestHandler = (req, res, next) => {
   else next();
 };
 
-/** Ends an answer that takes too long with 503 instead of leaving the page waiting. */
-export const inTime: RequestHandler = (_req, res, next) => {
+/** Work that goes on whether or not somebody waits for it: what comes of it is told later. */
+const GOES_ON = /^\/backups(\/|$)/;
+
+/** Ends an answer that takes too long with 503 instead of leaving the page waiting; says so if the work goes on all the same. */
+export const inTime: RequestHandler = (req, res, next) => {
+  const code = req.method === 'POST' && GOES_ON.test(req.path) ? 'still-working' : 'too-slow';
   const timer = setTimeout(() => {
-    if (!res.headersSent) res.status(503).json({ code: 'too-slow', issues: [] });
+    if (!res.headersSent) res.status(503).json({ code, issues: [] });
   }, MOST_MS);
   res.on('close', () => clearTimeout(timer));
   next();

@@ -7,7 +7,7 @@ import type { Run, RunEvent } from '../core/model/run.ts';
 import type { Database } from './database.ts';
 import { type DemoRuns, event, openDemoRuns } from './demoRuns.fixture.ts';
 import { type Journal, openJournal } from './journal.ts';
-import { journalText, readJournalLine } from './journalLine.ts';
+import { journalText, linesOf, readJournalLine } from './journalLine.ts';
 import { replayLines } from './replayJournal.ts';
 import { runRecords } from './repositories/index.ts';
 import { appendRunEvents } from './repositories/runLog.ts';
@@ -48,7 +48,8 @@ describe('the journal', () => {
     await start(journal, run);
     await Promise.all([1, 2, 3, 4, 5].map((i) => record(journal, run.id, [event(`a${i}`)])));
     await journal.close();
-    const lines = readFileSync(file, 'utf8').split('\n').filter(Boolean).map(readJournalLine);
+    const [beginning, ...lines] = linesOf(readFileSync(file, 'utf8')).map(readJournalLine);
+    expect([beginning.n, beginning.line]).toEqual([0, { kind: 'begin' }]);
     expect(lines.map((l) => l.n)).toEqual([1, 2, 3, 4, 5, 6]);
     expect(lines.slice(1).map((l) => (l.line?.kind === 'events' ? l.line.events[0].id : ''))).toEqual(['a1', 'a2', 'a3', 'a4', 'a5']);
     await lose(run.id);
@@ -81,7 +82,7 @@ describe('the journal', () => {
     const journal = await openJournal(data, open.db);
     await start(journal, run);
     await journal.close();
-    expect(readJournalLine(readFileSync(file, 'utf8').trim()).n).toBe(41);
+    expect(linesOf(readFileSync(file, 'utf8')).map((raw) => readJournalLine(raw).n)).toEqual([40, 41]);
   });
 
   it('keeps no number past a line that the database did not take', async () => {
@@ -109,8 +110,8 @@ describe('the journal', () => {
     await flushed;
     await journal.close();
     expect(readFileSync(path.join(data, 'runs.before.jsonl'), 'utf8')).toContain('"d1"');
-    const left = readFileSync(file, 'utf8').trim();
-    expect([left.includes('"d1"'), left.includes('"d2"')]).toEqual([false, true]);
+    const [, left, ...none] = linesOf(readFileSync(file, 'utf8'));
+    expect([left.includes('"d1"'), left.includes('"d2"'), none.length]).toEqual([false, true, 0]);
     expect(readJournalLine(left).n).toBe(3);
   });
 
@@ -133,12 +134,53 @@ describe('a damaged journal', () => {
     const run = await newDemoRun();
     writeFileSync(file, '{"n":1,"crc":"00000000","kind":"events","runId":"x","eve');
     const journal = await openJournal(data, open.db);
-    expect(journal.notices, 'the last line was never acknowledged').toEqual([]);
+    expect(journal.notices).toHaveLength(1);
+    expect(journal.notices[0]).toMatch(/^The last entry of the journal was cut off/);
+    expect(readFileSync(path.join(data, 'runs.refused.jsonl'), 'utf8')).toContain('"damaged"');
     await start(journal, run);
     await journal.close();
     await lose(run.id);
     await (await openJournal(data, open.db)).close();
     expect(await runRecords.find(open.db, run.id)).toEqual(run);
+  });
+
+  it('takes a whole last line that a power cut padded with zeros', async () => {
+    const run = await newDemoRun();
+    const journal = await openJournal(data, open.db);
+    await start(journal, run);
+    await record(journal, run.id, [event('z1')]);
+    await journal.close();
+    for (const padding of ['\0'.repeat(700), '']) {
+      appendFileSync(file, padding);
+      await lose(run.id);
+      const again = await openJournal(data, open.db);
+      await again.close();
+      expect(again.notices).toEqual([]);
+      expect(await ids(run.id)).toEqual(['z1']);
+    }
+    // As older versions wrote it: no line end behind the line, zeros at once.
+    writeFileSync(file, `${readFileSync(file, 'utf8').replaceAll('\0', '').trimEnd()}${'\0'.repeat(300)}`);
+    await lose(run.id);
+    await (await openJournal(data, open.db)).close();
+    expect(await ids(run.id)).toEqual(['z1']);
+  });
+
+  it.each([
+    ['nothing', ''],
+    ['zeros alone', '\0'.repeat(4096)],
+  ])('of %s is said to be empty, if something had been written to it', async (_, text) => {
+    const run = await newDemoRun();
+    const journal = await openJournal(data, open.db);
+    expect(journal.notices).toEqual([]);
+    await start(journal, run);
+    await journal.close();
+    writeFileSync(file, text);
+    const again = await openJournal(data, open.db);
+    await again.close();
+    expect(again.notices).toEqual([expect.stringMatching(/^The journal runs\.jsonl is empty/)]);
+    const third = await openJournal(data, open.db);
+    await third.close();
+    expect(third.notices, 'it has a beginning again').toEqual([]);
   });
 
   it('sets what it cannot apply aside in a file of its own, starts, and says so', async () => {

@@ -3,9 +3,9 @@ import { type FileHandle, open } from 'node:fs/promises';
 import path from 'node:path';
 import { eq } from 'drizzle-orm';
 import type { Database } from './database.ts';
-import { type JournalLine, journalText, numberOf, type ReadLine, readJournalLine } from './journalLine.ts';
+import { type JournalLine, journalText, linesOf, numberOf, type ReadLine, readJournalLine } from './journalLine.ts';
 import { bootName, renameFlushed } from './onDisk.ts';
-import { replayLines } from './replayJournal.ts';
+import { type LeftOver, replayLines } from './replayJournal.ts';
 import { journalMarks } from './tables.ts';
 
 export interface Journal {
@@ -57,28 +57,63 @@ function lacking(raws: readonly string[], applied: number): ReadLine[] {
   return raws.slice(from).map(readJournalLine);
 }
 
+/** The version in which a journal's files begin with a line of their own, after the name of the computer's start in the mark. */
+const BEGINS = ' begins';
+
+/** Copies what could not be applied to a file of its own, once. */
+function setAside(dataDir: string, left: readonly LeftOver[]): void {
+  const file = path.join(dataDir, NAMES.refused);
+  const there = new Set(existsSync(file) ? readFileSync(file, 'utf8').split('\n') : []);
+  const text = left.map(({ raw, why }) => JSON.stringify({ why, line: raw })).filter((line) => !there.has(line));
+  if (text.length) appendFileSync(file, text.map((line) => `${line}\n`).join(''), { flush: true });
+}
+
+/** What there is to say about lines that could not be applied, and about files that a power cut left cut off. */
+function noticesOf(refused: readonly LeftOver[], cut: readonly LeftOver[], blank: readonly string[]): string[] {
+  const notices: string[] = [];
+  if (refused.length)
+    notices.push(
+      `${refused.length === 1 ? '1 entry' : `${refused.length} entries`} of the journal could not be read back. Nothing was deleted: see ${NAMES.refused} in the data folder.`,
+    );
+  if (cut.length)
+    notices.push(
+      `The last entry of the journal was cut off while it was written, so no screen was told that it was saved. What is left of it is in ${NAMES.refused} in the data folder. Look at the last lesson in the logbook.`,
+    );
+  for (const name of blank)
+    notices.push(
+      `The journal ${name} is empty though entries were written to it, as after a power cut. Look at the last lesson in the logbook: its last entries may be missing.`,
+    );
+  return notices;
+}
+
 /** What the database lacks of the journal put into it; sentences for what could not be. */
-async function catchUp(dataDir: string, db: Database, boot: string): Promise<{ next: number; notices: string[] }> {
-  const texts = [NAMES.settling, NAMES.now].map((name) => path.join(dataDir, name)).filter((file) => existsSync(file));
-  const read = texts.map((file) => readFileSync(file, 'utf8').split('\n').filter(Boolean));
+async function catchUp(dataDir: string, db: Database, boot: string): Promise<{ next: number; holds: boolean; notices: string[] }> {
+  const names = [NAMES.settling, NAMES.now].filter((name) => existsSync(path.join(dataDir, name)));
+  const texts = names.map((name) => readFileSync(path.join(dataDir, name), 'utf8'));
+  const read = texts.map(linesOf);
   const raws = read.flat();
   const mark = await readMark(db);
+  const hasBeginnings = mark.boot.endsWith(BEGINS);
+  const blank = names.filter((_, i) => !read[i].length && (hasBeginnings || texts[i] !== ''));
   // Nothing of the database is flushed while it runs: after the computer itself stopped, every line is looked for by its ids.
-  const lines = lacking(raws, mark.boot === boot ? mark.applied : 0);
+  const lines = lacking(raws, mark.boot === boot + BEGINS ? mark.applied : 0);
   // The last line of a file may be torn by a crash in the middle of writing: it was never acknowledged.
   const tails = new Set(read.map((list) => list.at(-1)));
-  const left = (await replayLines(lines, db)).filter(({ raw, why }) => !(why === 'damaged' && tails.has(raw)));
-  const notices: string[] = [];
-  if (left.length) {
-    const text = left.map(({ raw, why }) => `${JSON.stringify({ why, line: raw })}\n`).join('');
-    appendFileSync(path.join(dataDir, NAMES.refused), text, { flush: true });
-    notices.push(
-      `${left.length === 1 ? '1 entry' : `${left.length} entries`} of the journal could not be read back. Nothing was deleted: see ${NAMES.refused} in the data folder.`,
-    );
-  }
+  const left = await replayLines(lines, db);
+  const isCut = ({ raw, why }: LeftOver) => why === 'damaged' && tails.has(raw);
+  setAside(dataDir, left);
   const last = raws.reduce((most, raw) => Math.max(most, numberOf(raw) ?? 0), mark.applied);
-  if (lines.length) await writeMark(db, last, boot);
-  return { next: last + 1, notices };
+  if (lines.length) await writeMark(db, last, boot + BEGINS);
+  return {
+    next: last + 1,
+    // A file with its beginning alone need not be set aside.
+    holds: raws.length > 1,
+    notices: noticesOf(
+      left.filter((l) => !isCut(l)),
+      left.filter(isCut),
+      blank,
+    ),
+  };
 }
 
 /**
@@ -93,7 +128,8 @@ export async function openJournal(dataDir: string, db: Database): Promise<Journa
   const file = path.join(dataDir, NAMES.now);
   const settling = path.join(dataDir, NAMES.settling);
   let handle: FileHandle = await open(file, 'a');
-  let size = (await handle.stat()).size;
+  const isNew = linesOf(readFileSync(file, 'utf8')).length === 0;
+  let size = caught.holds ? (await handle.stat()).size : 0;
   let { next } = caught;
   // A line that was journalled and not applied is applied by the next start: until then no number may pass it.
   let behind = false;
@@ -108,6 +144,13 @@ export async function openJournal(dataDir: string, db: Database): Promise<Journa
     await handle.datasync();
     size += Buffer.byteLength(text);
   };
+  /** A new file begins with a line that says so, under the number of the last line before it; its bytes are counted as none. */
+  const begin = async () => {
+    await append(journalText(next - 1, { kind: 'begin' }));
+    await writeMark(db, next - 1, boot + BEGINS);
+    size = 0;
+  };
+  if (isNew) await begin();
   return {
     notices: caught.notices,
     bytes: () => size,
@@ -119,7 +162,7 @@ export async function openJournal(dataDir: string, db: Database): Promise<Journa
         try {
           return await db.transaction(async (tx) => {
             const answer = await apply(tx as unknown as Database);
-            if (!behind) await writeMark(tx as unknown as Database, n, boot);
+            if (!behind) await writeMark(tx as unknown as Database, n, boot + BEGINS);
             return answer;
           });
         } catch (error) {
@@ -135,7 +178,7 @@ export async function openJournal(dataDir: string, db: Database): Promise<Journa
           await handle.close();
           renameFlushed(file, settling);
           handle = await open(file, 'a');
-          size = 0;
+          await begin();
         }
         return existsSync(settling);
       });

@@ -4,10 +4,11 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { makeApp } from './app.ts';
 import { backupFile, listBackups } from './backup.ts';
-import { BESIDE, type Database, databaseThere, FolderProblem } from './database.ts';
+import { BESIDE, type Database, databaseThere, FolderProblem, folderProblemOf } from './database.ts';
 import { lockFolder } from './lock.ts';
+import { openNotices } from './notices.ts';
 import { pruneRemovals } from './repositories/removalLog.ts';
-import { finishRestore, removeLeftovers, restoreBackup } from './restore.ts';
+import { finishRestore, removeLeftovers, restoreBackup, takeBackRestore } from './restore.ts';
 import { seedDemoDay, seedDemoSchool, seedSchool } from './seed.ts';
 import { backupsOf, dailyBackup, openStore, type Store, settleGrown } from './store.ts';
 
@@ -65,8 +66,12 @@ async function start(): Promise<void> {
   const release = await lockFolder(dataDir);
   const dbFolder = path.join(dataDir, 'db');
   if (fresh && demo) removeDemo(dbFolder);
+  const notices = openNotices(dataDir, now);
   const finished = finishRestore(dataDir);
-  const notices = [...(finished ? [finished] : []), ...removeLeftovers(dataDir)];
+  for (const text of [...(finished ? [finished] : []), ...removeLeftovers(dataDir)]) {
+    notices.add(text);
+    console.error(text);
+  }
   await restoreFirst();
   const first = !databaseThere(dbFolder);
   if (first) console.log(`Making a new database in ${dataDir} …`);
@@ -82,7 +87,7 @@ async function start(): Promise<void> {
     await seedDemoDay(db, clock());
   };
   let store = await openStore(dataDir, prepare, clock);
-  const appOver = (s: Store) => makeApp(s.db, { webDir: path.join(root, 'dist/web'), now, journal: s.journal, backups });
+  const appOver = (s: Store) => makeApp(s.db, { webDir: path.join(root, 'dist/web'), now, journal: s.journal, backups, notices });
   const away: RequestListener = (_req, res) =>
     res.writeHead(503, { 'content-type': 'application/json' }).end('{"code":"restoring","issues":[]}');
   let answer: RequestListener = away;
@@ -93,18 +98,24 @@ async function start(): Promise<void> {
     async (work) => {
       answer = away;
       await store.close();
+      let isRestored = false;
       try {
         await work();
+        isRestored = true;
       } finally {
-        store = await openStore(dataDir, prepare, clock).catch((error: Error) => {
+        store = await openStore(dataDir, prepare, clock).catch(async (error: Error) => {
+          // Restored, and it does not open after all: the school that was there goes on.
           console.error(`The database cannot be opened again: ${error.message}`);
-          process.exit(3);
+          if (isRestored) takeBackRestore(dataDir);
+          notices.add('The backup could not be opened. The school that was there is back; the other one is kept beside it.');
+          return openStore(dataDir, prepare, clock);
         });
+        for (const text of store.journal.notices) notices.add(text);
         answer = appOver(store);
       }
     },
-    notices,
   );
+  for (const text of store.journal.notices) notices.add(text);
   answer = appOver(store);
   const server = createServer((req, res) => answer(req, res)).listen(port, '127.0.0.1');
   server.requestTimeout = 60_000;
@@ -123,7 +134,7 @@ async function start(): Promise<void> {
     process.exit(code);
   };
   server.on('listening', () => {
-    for (const notice of [...notices, ...store.journal.notices]) console.error(notice);
+    for (const notice of store.journal.notices) console.error(notice);
     console.log(`Side Court is at http://127.0.0.1:${port}${demo ? ' (demo data)' : ''}`);
     // A minute later, so that the first page is not kept waiting: the database does one thing at a time.
     if (!demo) setTimeout(() => void dailyBackup(dataDir, store, clock()), 60_000).unref();
@@ -139,10 +150,16 @@ async function start(): Promise<void> {
   for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => void stop(0));
 }
 
+// A library may reject a promise that nobody waits for: work that is held here must not end with it.
+process.on('unhandledRejection', (error) =>
+  console.error(`Something failed that nobody waited for: ${error instanceof Error ? error.message : error}`),
+);
+
 start().catch((error) => {
-  if (error instanceof FolderProblem) {
-    console.error(withWayOut(error));
-    process.exit(error.exitCode);
+  const problem = folderProblemOf(error, dataDir);
+  if (problem) {
+    console.error(withWayOut(problem));
+    process.exit(problem.exitCode);
   }
   console.error(error);
   process.exit(1);

@@ -62,9 +62,9 @@ async function attempt(work: () => Promise<unknown>): Promise<string | undefined
  */
 export async function replayLines(lines: readonly ReadLine[], db: Database): Promise<LeftOver[]> {
   const left: LeftOver[] = [];
-  const good = lines.filter((l): l is ReadLine & { line: JournalLine } => {
+  const good = lines.filter((l): l is ReadLine & { line: Exclude<JournalLine, { kind: 'begin' }> } => {
     if (!l.line) left.push({ raw: l.raw, why: 'damaged' });
-    return l.line !== undefined;
+    return l.line !== undefined && l.line.kind !== 'begin';
   });
   const started = good.flatMap(({ line, raw }) => (line.kind === 'run' ? [{ run: line.run, raw }] : []));
   const named = [...new Set(good.map(({ line }) => (line.kind === 'run' ? line.run.id : line.runId)))];

@@ -1,11 +1,10 @@
-import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, renameSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { PGlite } from '@electric-sql/pglite';
 import { z } from 'zod';
-import { checkBackup } from './backup.ts';
+import { unpackBackup } from './backup.ts';
 import { FolderProblem } from './database.ts';
 import { JOURNAL_FILES } from './journal.ts';
-import { flushFolder, flushTree, renameFlushed, writeWhole } from './onDisk.ts';
+import { flushFolder, renameFlushed, writeWhole } from './onDisk.ts';
 
 /** A restore under way: written before the first rename and taken away after the last, so that a start can finish it. */
 const Record = z.object({ backup: z.string(), aside: z.string().regex(/^before-[0-9TZ]+$/) });
@@ -48,20 +47,13 @@ function goOn(dataDir: string, record: Record): void {
 const recordFile = (dataDir: string) => path.join(dataDir, RECORD);
 
 /**
- * Puts a backup in the place of the database, which must be closed. The backup is opened first; the old database and the
+ * Puts a backup in the place of the database, which must be closed. The backup is unpacked and opened beside it first, in a process of its own; the old database and the
  * journal are moved aside, never written over, so that this can be undone by hand. All or nothing: a rename that is refused
  * takes the others back, and a process that dies between two of them leaves a record by which the next start finishes.
  */
 export async function restoreBackup(dataDir: string, file: string, now: Date): Promise<void> {
-  const data = new Blob([readFileSync(file)]);
   const name = path.basename(file);
-  await checkBackup(data, name);
-  const ready = path.join(dataDir, READY);
-  rmSync(ready, { recursive: true, force: true });
-  mkdirSync(ready, { recursive: true });
-  const engine = await PGlite.create(ready, { loadDataDir: data });
-  await engine.close();
-  await flushTree(ready);
+  await unpackBackup(file, path.join(dataDir, READY), name);
   const record = { backup: name, aside: `before-${now.toISOString().replaceAll(/[-:.]/g, '')}` };
   writeWhole(recordFile(dataDir), JSON.stringify(record));
   try {
@@ -75,6 +67,23 @@ export async function restoreBackup(dataDir: string, file: string, now: Date): P
   }
   rmSync(recordFile(dataDir));
   flushFolder(dataDir);
+}
+
+/** Takes a restore back whose database cannot be opened after all: what was there is there again, and the other one is kept aside. */
+export function takeBackRestore(dataDir: string): void {
+  const aside = readdirSync(dataDir)
+    .filter((name) => /^db\.before-[0-9TZ]+$/.test(name))
+    .sort()
+    .at(-1);
+  if (!aside) return;
+  const stamp = aside.slice('db.'.length);
+  const within = (name: string) => path.join(dataDir, name);
+  renameFlushed(within('db'), within(`db.unopened-${stamp.slice('before-'.length)}`));
+  renameFlushed(within(aside), within('db'));
+  for (const name of JOURNAL_FILES) {
+    const old = within(name.replace('.jsonl', `.${stamp}.jsonl`));
+    if (existsSync(old)) renameFlushed(old, within(name));
+  }
 }
 
 /** Finishes a restore that a process did not live to finish; a sentence about it, or undefined if there was none. */

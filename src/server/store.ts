@@ -57,8 +57,6 @@ export interface Backups {
   make(): Promise<Backup>;
   /** Resolves once the restored database answers; every page must then load again. */
   restore(name: string): Promise<void>;
-  /** What a start had to say about the data folder. */
-  notices(): string[];
 }
 
 /**
@@ -70,10 +68,8 @@ export function backupsOf(
   clock: () => Date,
   store: () => Store,
   swap: (work: () => Promise<void>) => Promise<void>,
-  notices: readonly string[],
 ): Backups {
   return {
-    notices: () => [...notices, ...store().journal.notices],
     list: () => listBackups(dataDir),
     file: (name) => backupFile(dataDir, name),
     make: () => makeBackup(store().engine, dataDir, 'by-hand', clock()),

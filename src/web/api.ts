@@ -68,7 +68,10 @@ export function problemWords(error: unknown): string {
   if (error.status === 0) return 'The server does not answer. Check that Side Court is running, then try again.';
   if (error.code === 'stale') return 'Somebody changed this in another window. Load it again, then repeat your change.';
   if (error.code === 'disk-full') return 'The disk is full. Nothing was changed. Free some space, then try again.';
+  if (error.code === 'unreadable-run') return 'This lesson’s log can’t be read. Save it as it is stored; nothing of it is lost.';
   if (error.code === 'damaged-backup') return 'This backup does not open. Nothing was changed; choose another.';
+  if (error.code === 'still-working') return 'This takes longer than a minute and still goes on. Today will say what came of it.';
+  if (error.code === 'too-slow') return 'This took too long and was given up. Try again in a moment.';
   if (error.code === 'restoring') return 'A backup is being restored. Wait a moment, then load again.';
   if (error.code === 'parent-gone') return 'Its class or room was removed too. Bring that back first, in Settings.';
   if (error.code === 'game-in-use') return 'A lesson still plays this game. Take it out of the lesson first, then remove it.';
@@ -103,6 +106,24 @@ export interface RunData {
 }
 /** What the list of runs tells of each. */
 export type RunSummary = Omit<LogEntry, 'results' | 'absent' | 'gearMissing' | 'gearUncounted' | 'note'> & { periodId: string };
+
+/** A run that nothing can be made of: its line in the list. */
+export interface UnreadableRun {
+  unreadable: true;
+  runId: string;
+  date: string;
+  startedAt: number;
+  className: string;
+  lessonTitle: string;
+}
+/** The list of runs, those that can be read apart from those that cannot. */
+export async function readRuns(): Promise<{ runs: RunSummary[]; unreadable: UnreadableRun[] }> {
+  const all = await call<(RunSummary | UnreadableRun)[]>('GET', '/runs');
+  return {
+    runs: all.flatMap((r) => ('unreadable' in r ? [] : [r])),
+    unreadable: all.flatMap((r) => ('unreadable' in r ? [r] : [])),
+  };
+}
 
 /** A new id for an edit or event of this window. */
 export const freshId = (letter: string) => `${letter}${crypto.randomUUID().replaceAll('-', '').slice(0, 20)}`;

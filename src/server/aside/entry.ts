@@ -14,6 +14,6 @@ export function startThread(name: 'reader', resourceLimits: ResourceLimits): Wor
 /** A process of its own, from `archive.ts`, with these words to go by. */
 export function startProcess(name: 'archive', args: readonly string[]): ChildProcess {
   return isBuilt
-    ? fork(new URL(`./${name}.mjs`, import.meta.url), args, { execArgv: ['--liftoff-only'] })
-    : fork(new URL(`./${name}.ts`, import.meta.url), args, { execArgv: ['--liftoff-only', '--import', 'tsx'] });
+    ? fork(new URL(`./${name}.mjs`, import.meta.url), args, { execArgv: ['--liftoff-only'], silent: true })
+    : fork(new URL(`./${name}.ts`, import.meta.url), args, { execArgv: ['--liftoff-only', '--import', 'tsx'], silent: true });
 }

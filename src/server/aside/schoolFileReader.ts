@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { readJson } from '../../core/exchange/jsonText.ts';
 import { MOST_ENTRIES, SchoolFile, upgradeEntry } from '../../core/exchange/schoolFile.ts';
+import { runFault } from '../../core/live/runFault.ts';
 import { jsonProblem, MOST_DEPTH, MOST_VALUES } from '../plainJson.ts';
 import { type InputIssue, inputIssues, MOST_ISSUES } from '../problem.ts';
 
@@ -34,6 +35,13 @@ export function readSchoolBytes(bytes: Uint8Array): SchoolFileRead {
       if (parsed.success) read[key].push(parsed.data);
       else issues.push(...inputIssues(parsed.error).map(({ path, code }) => ({ path: [key, i, ...path], code })));
     }
+  }
+  // What is to be stored is folded first: a run that nothing can be made of would be in the way of all others.
+  for (const [i, each] of (read.runs ?? []).entries()) {
+    if (issues.length) break;
+    const { run, events } = each as SchoolFile['runs'][number];
+    const fault = runFault(run, events);
+    if (fault) issues.push({ path: ['runs', i, ...fault.path], code: fault.code });
   }
   return frame.success && !issues.length ? { ok: true, file: { ...frame.data, ...read } } : fail(...issues);
 }

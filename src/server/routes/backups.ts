@@ -1,5 +1,6 @@
-import { Router } from 'express';
+import { type Response, Router } from 'express';
 import { FolderProblem } from '../database.ts';
+import type { Notices } from '../notices.ts';
 import { Problem } from '../problem.ts';
 import type { Backups } from '../store.ts';
 import { route } from './route.ts';
@@ -15,14 +16,29 @@ async function asked<T>(work: () => Promise<T> | T): Promise<T> {
   }
 }
 
-export function backupRoutes(backups: Backups): Router {
+export function backupRoutes(backups: Backups, notices: Notices): Router {
   const router = Router();
+  /** Says what came of work whose answer was given up before it was done. */
+  const toldLate = async <T>(res: Response, work: Promise<T>, done: string): Promise<T> => {
+    const said = await work.catch((error) => {
+      if (res.headersSent)
+        notices.add(error instanceof FolderProblem ? error.message : 'A backup could not be made or restored. Nothing was changed.');
+      throw error;
+    });
+    if (res.headersSent) notices.add(done);
+    return said;
+  };
   route(router, 'get', '/backups', async () => backups.list());
-  // What the last start could not read back or had to clear away.
-  route(router, 'get', '/notices', async () => backups.notices());
-  route(router, 'post', '/backups', () => backups.make());
+  // What a start could not read back or had to clear away, until somebody has read it.
+  route(router, 'get', '/notices', async () => notices.list());
+  route(router, 'delete', '/notices/:id', async (req) => {
+    notices.read(Number(req.params.id));
+    return notices.list();
+  });
+  route(router, 'post', '/backups', (req) => toldLate(req.res!, backups.make(), 'The backup is made.'));
   route(router, 'post', '/backups/:name/restore', async (req) => {
-    await asked(() => backups.restore(String(req.params.name)));
+    const name = String(req.params.name);
+    await asked(() => toldLate(req.res!, backups.restore(name), `The backup ${name} is restored.`));
     return { ok: true };
   });
   router.get('/backups/:name', (req, res, next) => {

@@ -12,6 +12,7 @@ import type { Database } from '../database.ts';
 import { readAdaptationsOf } from '../repositories/adaptationLog.ts';
 import { classRecords, ratingRecords, runRecords, schoolRecords, studentRecords } from '../repositories/index.ts';
 import { endedRuns, readRunLog } from '../repositories/runLog.ts';
+import { madeOf } from '../repositories/unreadableRuns.ts';
 import { studentPrivates } from '../tables.ts';
 import { idParam, route } from './route.ts';
 
@@ -30,7 +31,7 @@ export function ladderRoutes(db: Database): Router {
   route(router, 'get', '/skill-ladders/classes/:id', async (req) => {
     const { id } = await classRecords.get(db, idParam(req));
     const tries: SkillTries[] = [];
-    for (const run of await endedRuns(db, id)) tries.push(...skillTriesIn(run, await readRunLog(db, run.id)));
+    for (const run of await endedRuns(db, id)) tries.push(...madeOf([], skillTriesIn, run, await readRunLog(db, run.id)));
     return { tries };
   });
   // Private: changes in use for a student, the ones of most lessons first.

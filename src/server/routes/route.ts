@@ -8,8 +8,9 @@ export type Method = 'get' | 'post' | 'put' | 'delete';
 export function route(router: Router, method: Method, path: string, answer: (req: Request) => Promise<unknown>): void {
   router[method](path, (req: Request, res: Response, next) => {
     answer(req)
-      .then((body) => (body === undefined ? res.status(204).end() : res.json(body)))
-      .catch(next);
+      // Given up as too slow, it has been answered.
+      .then((body) => (res.headersSent ? undefined : body === undefined ? res.status(204).end() : res.json(body)))
+      .catch((error) => (res.headersSent ? console.error(`a request failed after it was given up: ${error?.name}`) : next(error)));
   });
 }
 

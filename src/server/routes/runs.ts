@@ -4,13 +4,14 @@ import { z } from 'zod';
 import { fitUnweighed } from '../../core/fit/fit.ts';
 import { keepsAttempts } from '../../core/live/attemptsIn.ts';
 import { bellOf, realBell } from '../../core/live/bell.ts';
-import { foldRun } from '../../core/live/foldRun.ts';
+import { foldRun, followRun } from '../../core/live/foldRun.ts';
 import { freeze } from '../../core/live/freeze.ts';
-import { type LogEntry, logEntry } from '../../core/live/logEntry.ts';
+import { logEntry } from '../../core/live/logEntry.ts';
 import { metIn } from '../../core/live/met.ts';
 import { playedIn } from '../../core/live/playedIn.ts';
 import { restOf } from '../../core/live/restOf.ts';
 import { restOptions } from '../../core/live/restOptions.ts';
+import { eventsFault, type RunFault } from '../../core/live/runFault.ts';
 import { planOf } from '../../core/live/runPlan.ts';
 import { BlockId, EventId, PeriodId, RunId } from '../../core/model/ids.ts';
 import { newHeader } from '../../core/model/record.ts';
@@ -23,6 +24,8 @@ import { Problem, readInput } from '../problem.ts';
 import { noteEnd } from '../replayJournal.ts';
 import { classRecords, runRecords } from '../repositories/index.ts';
 import { appendRunEvents, countRunEvents, endedRuns, lengthOfLog, readRunLog, stillOpen, unknownEvents } from '../repositories/runLog.ts';
+import { isWhole, rawRun, type UnreadableRun } from '../repositories/unreadableRuns.ts';
+import { type RunSummary, runSummaries } from '../runSummaries.ts';
 import { runs } from '../tables.ts';
 import { bodyOf, idParam, newId, route } from './route.ts';
 
@@ -56,10 +59,12 @@ export function newRun(desk: DeskInput, now: number): Run {
   });
 }
 
-/** What the list of runs tells of each: nobody's name. */
-export type RunSummary = Omit<LogEntry, 'results' | 'absent' | 'late' | 'left' | 'gearMissing' | 'gearUncounted' | 'note'> & {
-  periodId: string;
-};
+/** The place of a fault in the request: events that are stored already were left out of what was looked at. */
+const inRequest = ([key, i, ...path]: RunFault['path'], events: readonly RunEvent[], fresh: readonly RunEvent[]) => [
+  key,
+  events.indexOf(fresh[Number(i)]),
+  ...path,
+];
 
 /** Seconds without a sign of life after which another window may lead. */
 const LEASE_MS = 4_000;
@@ -77,26 +82,22 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
     );
     return next;
   };
-  /** Summaries of ended runs by id, with how many events they were folded from: a later note or correction folds again. */
-  const folded = new Map<string, { events: number; summary: RunSummary }>();
-  const summaryOf = async (id: string, events: number): Promise<RunSummary> => {
-    const known = folded.get(id);
-    if (known?.events === events) return known.summary;
-    const run = await runRecords.get(db, id);
-    const {
-      results: _,
-      absent: __,
-      late: ___,
-      left: ____,
-      gearMissing: _____,
-      gearUncounted: ______,
-      note: _______,
-      ...entry
-    } = logEntry(run, await readRunLog(db, id), now());
-    const summary = { ...entry, periodId: run.periodId };
-    if (entry.ended) folded.set(id, { events, summary });
-    return summary;
+  /** The fold of each run that is played now, gone on with: a tap folds no log again. */
+  const followed = new Map<string, ReturnType<typeof followRun>>();
+  /** What keeps a run from being read with these events, before anything is stored. */
+  const faultOf = (run: Run, log: readonly RunEvent[], fresh: readonly RunEvent[], at: number): RunFault | undefined => {
+    if (fresh.some((e) => e.type === 'replan')) return eventsFault(run, log, fresh);
+    try {
+      const follow = followed.get(run.id) ?? followRun(planOf(run), run.startedAt);
+      followed.set(run.id, follow);
+      follow([...log, ...fresh], at);
+      return undefined;
+    } catch {
+      followed.delete(run.id);
+      return eventsFault(run, log, fresh);
+    }
   };
+  const summaries = runSummaries(db, now);
   route(router, 'post', '/runs', async (req) => {
     const { periodId } = readInput(NewRun, bodyOf(req));
     return inOrder(`period ${periodId}`, async () => {
@@ -109,8 +110,8 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
   // The past is long and does not change: a run is read only if its summary is not known yet.
   route(router, 'get', '/runs', async () => {
     const [ids, lengths] = [await db.select({ id: runs.id }).from(runs), await countRunEvents(db)];
-    const list: RunSummary[] = [];
-    for (const { id } of ids) list.push(await summaryOf(id, lengths.get(id) ?? 0));
+    const list: (RunSummary | UnreadableRun)[] = [];
+    for (const { id } of ids) list.push(await summaries.of(id, lengths.get(id) ?? 0));
     return list.sort((a, b) => b.startedAt - a.startedAt);
   });
   // The runs that have not ended: Today asks often, and the past need not be read for it.
@@ -118,13 +119,16 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
   // Private: who was with whom in the lessons that have ended.
   route(router, 'get', '/classes/:id/met', async (req) => {
     const { id } = await classRecords.get(db, idParam(req));
-    return metIn(await endedRuns(db, id));
+    return metIn((await endedRuns(db, id)).filter((run) => isWhole(() => metIn([run]))));
   });
   // What a class has played, and how it went the last time: of the lessons that are looked back on.
   route(router, 'get', '/classes/:id/played', async (req) => {
     const { id } = await classRecords.get(db, idParam(req));
     const lessons = [];
-    for (const run of await lastRuns(db, id)) lessons.push({ run, events: await readRunLog(db, run.id) });
+    for (const run of await lastRuns(db, id)) {
+      const lesson = { run, events: await readRunLog(db, run.id) };
+      if (isWhole(() => playedIn([lesson], now()))) lessons.push(lesson);
+    }
     return playedIn(lessons, now());
   });
   // Private: each student's tries by step in the lessons that have ended, the newest last.
@@ -132,7 +136,7 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
     const { id } = await classRecords.get(db, idParam(req));
     const past = (await endedRuns(db, id)).filter(keepsAttempts);
     const names: Record<string, string> = {};
-    for (const run of past) Object.assign(names, planOf(run).names);
+    for (const run of past) Object.assign(names, planOf(run).names ?? {});
     const attempts = await attemptsOf(db, past);
     return { names, attempts };
   });
@@ -142,18 +146,34 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
   });
   route(router, 'get', '/runs/:id/entry', async (req) => {
     const run = await runRecords.get(db, idParam(req));
-    return logEntry(run, await readRunLog(db, run.id), now());
+    const log = await readRunLog(db, run.id);
+    try {
+      return logEntry(run, log, now());
+    } catch {
+      throw new Problem(409, 'unreadable-run', [{ path: ['id'], code: 'not-readable' }]);
+    }
+  });
+  // A run as it is stored, to save or to send to somebody: of one that cannot be read nothing else can be shown.
+  router.get('/runs/:id/raw', (req, res, next) => {
+    rawRun(db, idParam(req)).then((raw) => {
+      res.setHeader('content-disposition', `attachment; filename="lesson-${raw.id}.json"`);
+      res.json(raw);
+    }, next);
   });
   route(router, 'post', '/runs/:id/events', async (req) => {
     const run = await runRecords.get(db, idParam(req));
     const { events } = readInput(Events, bodyOf(req));
     return inOrder(run.id, async () => {
-      const fresh = await unknownEvents(db, run.id, events);
-      if (fresh.length)
-        await journal.record({ kind: 'events', runId: run.id, events: fresh }, async (tx) => {
-          await appendRunEvents(tx, run.id, fresh);
-          await noteEnd(tx, run.id, fresh);
-        });
+      const log = await readRunLog(db, run.id);
+      const known = new Set(log.map((e) => e.id as string));
+      const fresh = events.filter((e) => !known.has(e.id));
+      if (!fresh.length) return { events: log, now: now() };
+      const fault = faultOf(run, log, fresh, now());
+      if (fault) throw new Problem(400, 'bad-input', [{ ...fault, path: inRequest(fault.path, events, fresh) }]);
+      await journal.record({ kind: 'events', runId: run.id, events: fresh }, async (tx) => {
+        await appendRunEvents(tx, run.id, fresh);
+        await noteEnd(tx, run.id, fresh);
+      });
       return { events: await readRunLog(db, run.id), now: now() };
     });
   });
@@ -165,7 +185,7 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
       const run = await runRecords.get(db, id);
       if (run.endedAt === null) throw new Problem(409, 'still-running', [{ path: ['id'], code: 'still-running' }]);
       await runRecords.put(db, { ...run, discarded: discarded || undefined });
-      folded.delete(id);
+      summaries.forget(id);
       return { discarded };
     });
   });

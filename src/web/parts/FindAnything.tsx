@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import type { Gear } from '../../core/model/gear.ts';
 import type { Room } from '../../core/model/room.ts';
 import type { SchoolClass } from '../../core/model/schoolClass.ts';
-import { call, type RunSummary } from '../api.ts';
+import { call, readRuns } from '../api.ts';
 import { useDay } from './DayBar.tsx';
 import { isoDate, longDate, shortBell } from './now.ts';
 import { Floating } from './Sheet.tsx';
@@ -29,7 +29,7 @@ function useEverything(open: boolean): Found[] {
   const classes = useList<{ schoolClass: SchoolClass }>('classes', open);
   const rooms = useList<Room>('rooms', open);
   const gear = useList<Gear>('gear', open);
-  const runs = useList<RunSummary>('runs', open);
+  const runs = useQuery({ queryKey: ['runs'], queryFn: readRuns, enabled: open }).data?.runs ?? [];
   return [
     ...day.map((d) => ({
       what: 'period',

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { clockOf } from '../../../core/formats/speak.ts';
 import type { LogEntry } from '../../../core/live/logEntry.ts';
 import { formatWords } from '../../../core/words/en.ts';
-import { call, freshId, problemWords } from '../../api.ts';
+import { ApiProblem, call, freshId, problemWords } from '../../api.ts';
 import { CommitField } from '../../parts/CommitField.tsx';
 import { clockText, longDate } from '../../parts/now.ts';
 import { Pennant } from '../../parts/Pennant.tsx';
@@ -16,7 +16,17 @@ import { MissingGear } from './MissingGear.tsx';
 /** One run: planned against actual, results, who was away, gear not counted back, the note. */
 export function Entry({ runId }: { runId: string }) {
   const query = useQuery({ queryKey: ['runs', runId, 'entry'], queryFn: () => call<LogEntry>('GET', `/runs/${runId}/entry`) });
-  if (query.error) return <Problem text={problemWords(query.error)} />;
+  if (query.error)
+    return (
+      <>
+        <Problem text={problemWords(query.error)} />
+        {query.error instanceof ApiProblem && query.error.code === 'unreadable-run' && (
+          <a className="btn mt-3 inline-flex" href={`/api/runs/${runId}/raw`} download={`lesson-${runId}.json`}>
+            Save the stored log
+          </a>
+        )}
+      </>
+    );
   return query.data ? <EntryDetails entry={query.data} /> : <p className="text-muted">Opening the lesson …</p>;
 }
 

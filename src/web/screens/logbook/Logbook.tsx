@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { NavLink, useParams } from 'react-router';
 import { counted } from '../../../core/formats/speak.ts';
-import { call, problemWords, type RunSummary } from '../../api.ts';
+import { problemWords, readRuns } from '../../api.ts';
 import { ChoiceField } from '../../parts/CommitField.tsx';
 import { DayBar } from '../../parts/DayBar.tsx';
 import { longDate } from '../../parts/now.ts';
@@ -17,8 +17,9 @@ const rowClass = (chosen: boolean) => `block border-b px-5 py-2 ${chosen ? 'bord
 export function Logbook() {
   const { runId } = useParams();
   const [classId, setClassId] = useState('');
-  const query = useQuery({ queryKey: ['runs'], queryFn: () => call<RunSummary[]>('GET', '/runs'), refetchOnMount: 'always' });
-  const all = query.data ?? [];
+  const query = useQuery({ queryKey: ['runs'], queryFn: readRuns, refetchOnMount: 'always' });
+  const all = query.data?.runs ?? [];
+  const broken = query.data?.unreadable ?? [];
   const classes = [...new Map(all.map((r) => [r.classId, r.className]))].sort((a, b) => a[1].localeCompare(b[1]));
   const shown = all.filter((r) => !classId || r.classId === classId);
   return (
@@ -41,7 +42,9 @@ export function Logbook() {
           </div>
           <NavLink to="/logbook" end className={`${rowClass(!runId)} border-t`}>
             <span className="head block text-base">How the weeks went</span>
-            <span className="block text-xs text-muted">{counted(shown.filter((r) => r.ended && !r.discarded).length, 'lesson')} ended</span>
+            <span className="block text-xs text-muted">
+              {query.data ? `${counted(shown.filter((r) => r.ended && !r.discarded).length, 'lesson')} ended` : 'Opening the logbook …'}
+            </span>
           </NavLink>
           <ul className="min-h-0 flex-1 overflow-auto">
             {shown.map((r) => (
@@ -59,6 +62,22 @@ export function Logbook() {
                         : 'still running'}
                   </span>
                 </NavLink>
+              </li>
+            ))}
+            {broken.map((r) => (
+              <li key={r.runId} className="border-b px-5 py-2">
+                <span className="head block truncate text-base">
+                  {[r.className, r.lessonTitle].filter(Boolean).join(' · ') || 'A past lesson'}
+                </span>
+                <span className="block text-xs text-muted">{r.date && `${longDate(r.date)} · `}its log can’t be read</span>
+                <a
+                  className="text-xs text-tape underline"
+                  href={`/api/runs/${r.runId}/raw`}
+                  download={`lesson-${r.runId}.json`}
+                  aria-label={`Save the stored log of ${r.lessonTitle || 'this lesson'}${r.date ? `, ${longDate(r.date)}` : ''}`}
+                >
+                  Save the stored log
+                </a>
               </li>
             ))}
           </ul>
