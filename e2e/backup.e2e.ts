@@ -41,7 +41,7 @@ describe('backup, damage, restore', () => {
     const before = await classes();
     await screen.page.goto(`${base}/settings`);
     await screen.click('button', 'Make a backup now');
-    await screen.says('made by you', { patience: 30_000 });
+    await screen.says('made by you');
     await screen.expectAccessible();
     await addClass('Larch');
     expect(await classes()).toContain('Larch');
@@ -49,7 +49,7 @@ describe('backup, damage, restore', () => {
     await screen.says('Restore this backup?');
     await screen.expectAccessible();
     await screen.click('button', 'Restore it');
-    await screen.says('before a restore', { patience: 60_000 });
+    await screen.says('before a restore');
     expect(await classes()).toEqual(before);
     expect(readdirSync(data).filter((f) => f.startsWith('db.before-'))).toHaveLength(1);
     await addClass('Rowan');

@@ -92,7 +92,7 @@ describe('the boards of games', () => {
     }
     await screen.says(`On the way: ${name}`);
     await screen.expectAccessible();
-    await screen.says(`In line: ${name}`, { patience: 20_000 });
+    await screen.says(`In line: ${name}`);
     await screen.says('On the way', { not: true });
     await logged('Games won');
   });

@@ -47,7 +47,7 @@ describe('the desk by mouse', () => {
     expect(log).toHaveLength(1);
     await screen.click('button', 'Undo: move 9 Windmill');
     await screen.says('Redo: move 9 Windmill');
-    await expect.poll(label, { timeout: 60_000 }).toBe(said);
+    await expect.poll(label, { timeout: 120_000 }).toBe(said);
   });
 
   it('cuts a block on the strip, by mouse and by keys, and what follows re-fits', async () => {

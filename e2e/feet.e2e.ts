@@ -65,7 +65,7 @@ describe('a school that measures in feet', () => {
     await screen.says(says);
     await screen.settled();
     // The school's units come with its settings.
-    await expect.poll(inMeters, { timeout: 5_000 }).toEqual([]);
+    await expect.poll(inMeters, { timeout: 120_000 }).toEqual([]);
   });
 
   it('says nothing in meters on any sheet of a desk', async () => {
@@ -93,7 +93,7 @@ describe('a school that measures in feet', () => {
     const choice = await (await fresh.find('combobox', 'Lengths in')).toElement('select');
     expect(await choice.evaluate((e) => e.value), 'the defaults are shown so far').toBe('m');
     await (await fresh.find('combobox', 'Single-letter keys')).toElement('select').then((e) => e.select('no'));
-    await expect.poll(async () => ((await api('/school')) as { singleKeys: boolean }).singleKeys, { timeout: 10_000 }).toBe(false);
+    await expect.poll(async () => ((await api('/school')) as { singleKeys: boolean }).singleKeys, { timeout: 120_000 }).toBe(false);
     await fresh.holds('43 sq ft');
     expect(fresh.errors).toEqual([]);
     await page.browserContext().close();

@@ -76,7 +76,7 @@ describe('without the server', () => {
     await screen.says('2 changes saved on this device');
     await screen.says('2:30');
     server = await start();
-    await screen.says(/Saved \d/, { patience: 10_000 });
+    await screen.says(/Saved \d/);
     const stored = await lesson('mills');
     expect(stored.revision).toBe(2);
     expect(stored.blocks[1].seconds?.value).toBe(150);

@@ -68,7 +68,7 @@ describe('games of the school’s own', () => {
     for (const name of ['Grade 2c', 'Grade 8a']) {
       await open(`/games?period=${await periodOf(name)}`);
       await screen.write('Search games', 'arms are turning');
-      await screen.says('1 of 1 fit', { patience: 30_000 });
+      await screen.says('1 of 1 fit');
     }
     const { id } = (await api('/periods', { date: today, start: '16:00', end: '16:40', classId: 'grade-5a', roomId: 'mill-gym' })) as {
       id: string;
@@ -104,7 +104,7 @@ describe('games of the school’s own', () => {
     await screen.says('Rounds won');
     await open(`/games?period=${id}`);
     await screen.write('Search games', 'arms are turning');
-    await screen.says(/Played on /, { patience: 30_000 });
+    await screen.says(/Played on /);
   });
 
   it('are copied and shown as a difference from the original', async () => {

@@ -235,11 +235,11 @@ describe('a new teacher, from an empty school to the logbook, by keyboard alone'
     await screen.says('Hold everything');
     await screen.expectAccessible();
     await screen.expectNoPageScroll();
-    await screen.says(/Round 1 of 9/, { patience: 60_000 });
+    await screen.says(/Round 1 of 9/);
     await screen.enter('button', /^Group \d: \+1$/);
     await screen.says('All saved');
     await screen.says(/Round 9 of 9/, { patience: 120_000 });
-    await screen.says('Time is up', { patience: 60_000 });
+    await screen.says('Time is up');
     await screen.tabTo('textbox', 'Note for the logbook');
     await screen.type('Nearer the ring next time');
     await screen.enter('button', 'End lesson');

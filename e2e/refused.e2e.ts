@@ -42,7 +42,7 @@ describe('an event that the server refuses', () => {
     await writeNote('group 3 < group 1');
     await screen.says('512 saved on this device');
     await screen.page.setOfflineMode(false);
-    await screen.says('All saved', { patience: 20_000 });
+    await screen.says('All saved');
     const events = (await stored(base, run)) as { type: string; text?: string }[];
     expect(events.filter((e) => e.type === 'play')).toHaveLength(510);
     expect(events.filter((e) => e.type === 'note').map((e) => e.text)).toEqual(['group 3 < group 1']);

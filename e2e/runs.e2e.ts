@@ -49,7 +49,7 @@ describe('a run in the browser', () => {
     }
     await screen.says('60 saved on this device');
     await screen.page.setOfflineMode(false);
-    await screen.says('All saved', { patience: 5000 });
+    await screen.says('All saved');
     const events = await stored(app.base, run);
     expect(events.filter((e) => e.type === 'play')).toHaveLength(60);
     expect(events.length).toBe(before + 60);

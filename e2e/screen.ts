@@ -20,6 +20,7 @@ const PATIENCE = 120_000;
 /** A new page of a browser, driven as a person does; its clock is the one of this run, or further ahead (ms). */
 export async function newScreen(of: Browser | BrowserContext, further = 0): Promise<Screen> {
   const page = await of.newPage();
+  page.setDefaultTimeout(PATIENCE);
   await page.evaluateOnNewDocument(shiftClock, testAhead() + further);
   return new Screen(page);
 }

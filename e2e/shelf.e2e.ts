@@ -37,7 +37,7 @@ const judged = () =>
       document.querySelector('ol[aria-label="Games"] > li dl > div') &&
       !document.querySelector('progress[aria-label="Games judged"]') &&
       ![...document.querySelectorAll('ol[aria-label="Games"] > li dl')].some((d) => d.children.length === 0),
-    { timeout: 60_000 },
+    { timeout: 120_000 },
   );
 
 describe('the games shelf', () => {
@@ -114,7 +114,7 @@ describe('the games shelf', () => {
     expect((await titles()).length).toBe(2);
     await choose('Format', 'any format');
     await screen.page.waitForFunction(() => document.querySelectorAll('ol[aria-label="Games"] > li dl > div').length > 25 * 7, {
-      timeout: 60_000,
+      timeout: 120_000,
     });
     await judged();
     await screen.click('link', 'Windfalls');
@@ -163,14 +163,14 @@ describe('the games shelf', () => {
   it('makes three whole lessons for a purpose, and one is taken with one press and undone with one', async () => {
     await open(`/games/lesson?period=${await periodOf('Grade 5a')}`);
     const offered = () => screen.page.$$eval('ol[aria-label="Lessons"] > li h2', (all) => all.map((h) => h.textContent ?? ''));
-    await expect.poll(async () => (await offered()).length, { timeout: 60_000 }).toBe(3);
+    await expect.poll(async () => (await offered()).length, { timeout: 120_000 }).toBe(3);
     await screen.click('button', /^Purpose: /);
     await screen.click('checkbox', 'throw');
     await screen.press('Escape');
     await choose('Which way', 'play, practice, play');
     await choose('Minutes', '40 min long');
-    await screen.says('Trying games', { not: true, patience: 60_000 });
-    await expect.poll(async () => (await offered()).length, { timeout: 60_000 }).toBe(3);
+    await screen.says('Trying games', { not: true });
+    await expect.poll(async () => (await offered()).length, { timeout: 120_000 }).toBe(3);
     expect(new Set(await offered()).size).toBe(3);
     await screen.says('of game time on task');
     await screen.expectAccessible();
@@ -193,7 +193,7 @@ describe('the games shelf', () => {
     await open(`/games/lesson?period=${id}`);
     await screen.says('made now');
     await choose('Where it comes from', 'written for outside');
-    await screen.says('Trying games', { not: true, patience: 60_000 });
+    await screen.says('Trying games', { not: true });
     await screen.says('If it rains: The orchard under a roof');
     await screen.expectAccessible();
     expect(await screen.cutTexts()).toEqual([]);

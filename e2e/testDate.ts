@@ -2,7 +2,7 @@
  * The day on which tests happen, whatever the machine's date: server, page, test and time zone alike. A run may choose another
  * one (SIDE_COURT_TEST_TIME, local; SIDE_COURT_TEST_ZONE): `torture/days` goes through days that are unlike the others.
  */
-export const TEST_TIME = process.env.SIDE_COURT_TEST_TIME ?? '2026-03-11T10:00';
+export const TEST_TIME = process.env.SIDE_COURT_TEST_TIME ?? '2026-03-11T07:30';
 export const TEST_ZONE = process.env.SIDE_COURT_TEST_ZONE ?? 'America/Denver';
 
 /** Sets zone and clock for this process and all that it starts. Called before anything reads a date. */

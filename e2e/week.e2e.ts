@@ -165,7 +165,7 @@ describe('the bell timetable', () => {
     const input = (await screen.page.$('input[accept=".ics,text/calendar"]')) as ElementHandle<HTMLInputElement>;
     await input.uploadFile(file);
     await screen.says('1 holiday added from holidays.ics.');
-    await screen.says('Event 2 has no day.');
+    await screen.says('Line 7, event 2: no day that can be read.');
     rmSync(folder, { recursive: true, force: true });
     await setField('section[aria-label="Short days"] input[type="date"]', addDays(next, 2));
     await screen.click('button', 'Add a short day');

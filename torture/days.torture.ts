@@ -21,7 +21,7 @@ function failuresOn(day: string): string {
       ...['run', '--config', 'vitest.e2e.config.ts', '--reporter=dot'],
       ...FILES.map((f) => `e2e/${f}.e2e.ts`),
     ],
-    { cwd: root, encoding: 'utf8', env: { ...process.env, SIDE_COURT_TEST_TIME: `${day}T10:00`, SIDE_COURT_AHEAD: undefined } },
+    { cwd: root, encoding: 'utf8', env: { ...process.env, SIDE_COURT_TEST_TIME: `${day}T07:30`, SIDE_COURT_AHEAD: undefined } },
   );
   return status === 0 ? '' : stdout.slice(-3000);
 }

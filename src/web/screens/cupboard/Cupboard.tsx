@@ -116,7 +116,8 @@ export function Cupboard() {
               haveOf={(kind) => stockOf(all, kind)}
             />
           </div>
-          {all.length === 0 && (
+          {!list.data && !list.error && <p className="mt-4 text-muted">Opening the closet …</p>}
+          {list.data?.length === 0 && (
             <p className="mt-4 text-muted">The closet is empty. Add what you have; games then say what is short before the bell.</p>
           )}
           {all.length > 0 && !shown.length && <p className="mt-4 text-muted">Nothing in the closet is called “{looked}”.</p>}

@@ -54,7 +54,7 @@ export function GroupNotes({ desk, groups, fitted, block, past, nameOf }: Props)
       <p className="text-xs text-muted">
         {past?.lessons
           ? `“met”: pairs of the group that were together in one of ${past.lessons} logged lessons; point at a student to see with whom, how often. `
-          : 'No lesson of this class is logged yet: nobody counts as having met. '}
+          : past && 'No lesson of this class is logged yet: nobody counts as having met. '}
         Drag a student to another group, or press space and the arrow keys. Ratings, pairings, and history stay here and in Classes; nothing
         of them goes on a wall, a card or an export.
       </p>

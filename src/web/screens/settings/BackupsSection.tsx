@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call, problemWords } from '../../api.ts';
+import { DataNotices } from '../../parts/DataNotices.tsx';
 import { longDate } from '../../parts/now.ts';
 import { Problem } from '../../parts/Problem.tsx';
 import { Floating } from '../../parts/Sheet.tsx';
@@ -27,7 +28,6 @@ const when = (at: string) => {
 export function BackupsSection() {
   const client = useQueryClient();
   const list = useQuery({ queryKey: ['backups'], queryFn: () => call<Backup[]>('GET', '/backups') });
-  const notices = useQuery({ queryKey: ['notices'], queryFn: () => call<string[]>('GET', '/notices') });
   const [asking, setAsking] = useState<Backup | null>(null);
   const make = useMutation({
     mutationFn: () => call<Backup>('POST', '/backups'),
@@ -52,11 +52,7 @@ export function BackupsSection() {
         Kept in the data folder of this computer: seven daily ones, the last few of the others. Each was opened once before it was kept. For
         a copy elsewhere, download one.
       </p>
-      {notices.data?.map((notice) => (
-        <p key={notice} role="status" className="mt-2 border-l-4 border-caution pl-3 text-caution">
-          {notice}
-        </p>
-      ))}
+      <DataNotices />
       {(make.error || list.error) && <Problem text={problemWords(make.error ?? list.error)} />}
       <ul aria-label="Backups">
         {list.data?.map((backup) => (

@@ -127,7 +127,9 @@ export function NextPeriod({ desk, fitted, before, beforeName, now, number }: Ne
           )}
         </section>
         <section>
-          <h3 className="border-b pb-1 text-base">{readiness ? readyTitle(readiness) : 'Not planned yet'}</h3>
+          <h3 className="border-b pb-1 text-base">
+            {readiness ? readyTitle(readiness) : lesson ? 'Checking the plan …' : 'Not planned yet'}
+          </h3>
           {readiness && !readiness.hasGame && <p className="mt-1">Add a game on the desk: the floor and the groups follow from it.</p>}
           <ol className="mt-1">
             {open.slice(0, 4).map((finding, i) => (

@@ -8,6 +8,7 @@ import { type BellSlot, NO_TIMETABLE } from '../../../core/model/timetable.ts';
 import { openSlots, schoolDay } from '../../../core/rotation/schoolDays.ts';
 import { readinessWords } from '../../../core/words/facts.en.ts';
 import { call, type Desk, problemWords } from '../../api.ts';
+import { DataNotices } from '../../parts/DataNotices.tsx';
 import { DayBar, useDay } from '../../parts/DayBar.tsx';
 import { isoDate, longDate, shortBell, useNow } from '../../parts/now.ts';
 import { Problem } from '../../parts/Problem.tsx';
@@ -57,7 +58,9 @@ export function Today() {
     await refreshFacts(client);
     navigate(`/desk/${made.id}`);
   };
-  const nextIndex = picked ? day.findIndex((d) => d.period.id === picked) : upcoming < 0 ? day.length - 1 : upcoming;
+  // What was picked on another day is not on this one.
+  const pickedIndex = day.findIndex((d) => d.period.id === picked);
+  const nextIndex = pickedIndex >= 0 ? pickedIndex : upcoming < 0 ? day.length - 1 : upcoming;
   const next = day[nextIndex];
   const before = day
     .slice(0, nextIndex)
@@ -71,6 +74,9 @@ export function Today() {
           Add a period
         </button>
       </DayBar>
+      <div className="max-h-44 shrink-0 overflow-auto px-4">
+        <DataNotices />
+      </div>
       <Problem text={problem} />
       {query.error && (
         <p role="alert" className="bg-stop px-4 py-1 text-white">

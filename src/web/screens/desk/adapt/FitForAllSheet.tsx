@@ -54,7 +54,7 @@ export function FitForAllSheet({ desk, fitted, adaptations, adapting, perform, c
       <p className="flex justify-between gap-2 text-xs text-muted">
         <span role="status">
           {adapted
-            ? tally.join(' · ') || 'Nobody in this class has supports yet.'
+            ? `${stale ? 'Updating … ' : ''}${tally.join(' · ') || 'Nobody in this class has supports yet.'}`
             : adaptations.isAway
               ? 'Offline: plans for students need the server. Nothing private stays in this browser.'
               : 'Looking for changes …'}

@@ -21,6 +21,6 @@ export function useAdaptedLesson(desk: Desk, input: FitInput, fitted: FittedLess
   }, [band, blocks, people, gear, input, adults, homeMade, choices, isKnown]);
   const state = useAdapt(request);
   const nobody = fitted !== null && isKnown && request === null;
-  return { adults, request, ...state, adapted: nobody ? NOBODY : state.adapted };
+  return { adults, request, ...state, stale: state.stale && !nobody, adapted: nobody ? NOBODY : state.adapted };
 }
 const NOBODY = { cells: [], conflicts: [] };
