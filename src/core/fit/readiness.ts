@@ -7,6 +7,8 @@ export interface Readiness {
   open: number;
   keptStops: number;
   hasGame: boolean;
+  /** It has been run to its end. */
+  ran?: boolean;
 }
 
 /** Stops that were kept as they are: they stop a lesson all the same. */
@@ -23,5 +25,6 @@ export function readinessOf({ lesson }: Pick<FitInput, 'lesson'>, fitted: Pick<F
   };
 }
 
-/** True for a lesson that can be run without a question: a game, no stop even if it was kept, nothing to fix. */
-export const isReady = ({ open, keptStops, hasGame }: Readiness): boolean => hasGame && open === 0 && keptStops === 0;
+/** True for a lesson that can be run without a question: a game, no stop even if it was kept, nothing to fix; and for one that has been run. */
+export const isReady = ({ open, keptStops, hasGame, ran }: Readiness): boolean =>
+  ran === true || (hasGame && open === 0 && keptStops === 0);

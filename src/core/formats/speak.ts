@@ -43,10 +43,28 @@ const IRREGULAR: Record<string, string> = {
   match: 'matches',
   pass: 'passes',
 };
-/** "scarves". */
-export const many = (kind: string): string => IRREGULAR[kind] ?? `${kind}s`;
-/** "1 scarf", "4 scarves". */
-export const counted = (count: number, kind: string): string => `${count} ${count === 1 ? kind : many(kind)}`;
+/** What is counted by something else: chalk is not. */
+const BY: Record<string, string> = { chalk: 'piece', 'marking tape': 'roll', 'floor tape': 'roll' };
+/** One word in the plural. */
+function plural(word: string): string {
+  const known = IRREGULAR[word];
+  if (known) return known;
+  if (/(x|s|ch|sh)$/.test(word)) return `${word}es`;
+  return /[^aeiou]y$/.test(word) ? `${word.slice(0, -1)}ies` : `${word}s`;
+}
+/** "scarves"; of "belt with flags" the belt is counted, of "wood block" the block. */
+export function many(kind: string): string {
+  const by = BY[kind];
+  if (by) return `${by}s of ${kind}`;
+  const [, head, rest] = /^(.+?)( (?:with|on|of|in|for|without) .+)$/.exec(kind) ?? [kind, kind, ''];
+  const at = head.lastIndexOf(' ') + 1;
+  return `${head.slice(0, at)}${plural(head.slice(at))}${rest}`;
+}
+/** "1 scarf", "4 scarves", "1 roll of marking tape". */
+export const counted = (count: number, kind: string): string =>
+  `${count} ${count === 1 ? (BY[kind] ? `${BY[kind]} of ${kind}` : kind) : many(kind)}`;
+/** "a scarf", "an egg ball". */
+export const aOrAn = (kind: string): string => `${/^[aeiou]/i.test(kind) ? 'an' : 'a'} ${kind}`;
 
 /** "12.50" of cents. */
 export const money = (cents: number): string => (cents / 100).toFixed(2);

@@ -46,7 +46,18 @@ export const stepWords = (code: string, own: Readonly<Record<string, string>> = 
   own[code] ?? LEAD_WORDS[code] ?? PHASE_WORDS[code];
 
 /** How ready a lesson is, for a mark. */
-export const readinessWords = ({ open, keptStops, hasGame }: { open: number; keptStops: number; hasGame: boolean }): string => {
+export const readinessWords = ({
+  open,
+  keptStops,
+  hasGame,
+  ran,
+}: {
+  open: number;
+  keptStops: number;
+  hasGame: boolean;
+  ran?: boolean;
+}): string => {
+  if (ran) return 'done';
   if (!hasGame) return 'no game yet';
   if (open > 0) return `${open} to fix`;
   return keptStops > 0 ? `${keptStops} ${keptStops === 1 ? 'stop' : 'stops'} kept` : 'ready';

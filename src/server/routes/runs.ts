@@ -1,4 +1,4 @@
-import { and, eq } from 'drizzle-orm';
+import { and, eq, not, sql } from 'drizzle-orm';
 import { Router } from 'express';
 import { z } from 'zod';
 import { fitUnweighed } from '../../core/fit/fit.ts';
@@ -14,6 +14,7 @@ import { restOptions } from '../../core/live/restOptions.ts';
 import { eventsFault, type RunFault } from '../../core/live/runFault.ts';
 import { planOf } from '../../core/live/runPlan.ts';
 import { BlockId, EventId, PeriodId, RunId } from '../../core/model/ids.ts';
+import { day } from '../../core/model/period.ts';
 import { newHeader } from '../../core/model/record.ts';
 import { Run, RunEvent } from '../../core/model/run.ts';
 import type { Database } from '../database.ts';
@@ -23,7 +24,16 @@ import { localMs } from '../localTime.ts';
 import { Problem, readInput } from '../problem.ts';
 import { noteEnd } from '../replayJournal.ts';
 import { classRecords, runRecords } from '../repositories/index.ts';
-import { appendRunEvents, countRunEvents, endedRuns, lengthOfLog, readRunLog, stillOpen, unknownEvents } from '../repositories/runLog.ts';
+import {
+  appendRunEvents,
+  countRunEvents,
+  endedRuns,
+  isKept,
+  lengthOfLog,
+  readRunLog,
+  stillOpen,
+  unknownEvents,
+} from '../repositories/runLog.ts';
 import { isWhole, rawRun, type UnreadableRun } from '../repositories/unreadableRuns.ts';
 import { type RunSummary, runSummaries } from '../runSummaries.ts';
 import { runs } from '../tables.ts';
@@ -37,6 +47,7 @@ const Watch = z.object({
 const NewRun = z.object({ periodId: PeriodId });
 const Events = z.object({ events: z.array(RunEvent).min(1, { message: 'empty' }).max(500, { message: 'too-many' }) });
 
+const Days = z.object({ from: day, until: day });
 const Discard = z.object({ discarded: z.boolean({ message: 'choice' }) });
 const Replan = z.object({ id: EventId, drop: z.array(BlockId).max(24).optional(), try: z.boolean().optional() });
 
@@ -116,6 +127,16 @@ export function runRoutes(db: Database, now: () => number, journal: Journal): Ro
   });
   // The runs that have not ended: Today asks often, and the past need not be read for it.
   route(router, 'get', '/runs/open', () => db.select({ runId: runs.id, periodId: runs.periodId }).from(runs).where(stillOpen));
+  // The periods of some days whose lesson has ended: ids alone.
+  route(router, 'get', '/runs/ran', async (req) => {
+    const { from, until } = readInput(Days, req.query);
+    const date = sql`${runs.data}->>'date'`;
+    const ended = await db
+      .select({ periodId: runs.periodId })
+      .from(runs)
+      .where(and(sql`${date} between ${from} and ${until}`, not(stillOpen), isKept));
+    return [...new Set(ended.map((r) => r.periodId))];
+  });
   // Private: who was with whom in the lessons that have ended.
   route(router, 'get', '/classes/:id/met', async (req) => {
     const { id } = await classRecords.get(db, idParam(req));

@@ -5,6 +5,7 @@ import { seedOf } from '../../core/rng.ts';
 import type { Desk } from '../api.ts';
 import { dayFitting } from '../worker/useFit.ts';
 import { storedJson } from './storedJson.ts';
+import { useRan } from './useRan.ts';
 
 const keys = new WeakMap<Desk, string>();
 /** A period with everything that fit looks at, as one short key: where anything differs, so does the key. */
@@ -51,6 +52,7 @@ function keep(key: string, readiness: Readiness): void {
 /** How ready each planned period is, by its id. */
 export function useReadiness(day: readonly Desk[]): Record<string, Readiness> {
   const client = useQueryClient();
+  const ran = useRan(day.map((d) => d.period.date));
   const planned = day.filter((d) => d.lesson);
   const counts = useQueries({
     queries: planned.map((desk) => ({
@@ -66,5 +68,10 @@ export function useReadiness(day: readonly Desk[]): Record<string, Readiness> {
       staleTime: Number.POSITIVE_INFINITY,
     })),
   });
-  return Object.fromEntries(planned.flatMap((d, i) => (counts[i].data === undefined ? [] : [[d.period.id, counts[i].data]])));
+  return Object.fromEntries(
+    planned.flatMap((d, i) => {
+      const readiness = counts[i].data;
+      return readiness ? [[d.period.id, { ...readiness, ran: ran.has(d.period.id) }]] : [];
+    }),
+  );
 }

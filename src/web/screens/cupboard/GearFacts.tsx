@@ -97,7 +97,7 @@ export function GearFacts({ gear, kinds, save, attempt }: Props) {
   return (
     <>
       <p className="text-base leading-8">
-        Each is a{' '}
+        {gear.gearKind === 'other' ? 'Kind: ' : `Each is ${/^[aeiou]/.test(gear.gearKind) ? 'an' : 'a'} `}
         <SaidChoice
           label={`Kind of ${gear.name}`}
           value={gear.gearKind}

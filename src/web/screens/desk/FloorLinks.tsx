@@ -8,7 +8,7 @@ export function FloorLinks({ periodId, block }: { periodId: string; block: Fitte
   return (
     <>
       {pieces + block.laid.length > 0 && (
-        <Link className="btn flex items-center whitespace-nowrap" to={`/desk/${periodId}/set-out`}>
+        <Link className="btn flex items-center whitespace-nowrap" to={`/desk/${periodId}/set-out?block=${block.id}`}>
           <span>
             Set up<span className="@max-[832px]:sr-only"> the floor</span>
           </span>

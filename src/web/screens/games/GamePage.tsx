@@ -1,16 +1,19 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { formatOf } from '../../../core/formats/registry.ts';
+import { duration } from '../../../core/formats/speak.ts';
 import { BANDS } from '../../../core/model/band.ts';
 import type { Game } from '../../../core/model/game.ts';
 import { gameChanges } from '../../../core/shelf/gameFields.ts';
-import { formatWords } from '../../../core/words/en.ts';
+import { BAND_WORDS, formatWords } from '../../../core/words/en.ts';
 import { changeWords } from '../../../core/words/gameFields.en.ts';
 import { playedWords } from '../../../core/words/shelf.en.ts';
 import type { Desk } from '../../api.ts';
 import { shortDate } from '../../parts/now.ts';
 import { Problem } from '../../parts/Problem.tsx';
 import { RemoveButton } from '../../parts/RemoveButton.tsx';
+import { useUnits } from '../../parts/units.ts';
 import { GameFloor, GameRulesList } from './GameFloor.tsx';
 import { GamesFrame } from './GamesFrame.tsx';
 import { PutIn } from './PutIn.tsx';
@@ -122,6 +125,22 @@ function Shown({ desk, game }: { desk: Desk; game: Game }) {
 /** What the game sets for each grade, over what its format would. */
 function Bands({ game }: { game: Game }) {
   const { settings } = formatWords(game.format);
+  const units = useUnits();
+  const metas = new Map(
+    formatOf(game.format)
+      .settings(game.setup)
+      .map((m) => [m.key as string, m]),
+  );
+  const said = (key: string, value: unknown) => {
+    const kind = metas.get(key)?.kind;
+    return typeof value !== 'number'
+      ? String(value)
+      : kind === 'metres'
+        ? units.say(value)
+        : kind === 'seconds'
+          ? duration(value)
+          : String(value);
+  };
   return (
     <section aria-label="By grade" className="mt-4">
       <h2 className="border-b text-base">By grade</h2>
@@ -129,11 +148,11 @@ function Bands({ game }: { game: Game }) {
         {BANDS.map((band) => {
           const own = Object.entries(game.bands[band] ?? {});
           const words = own.map(
-            ([key, value]) => `${settings[key]?.label ?? key}: ${settings[key]?.options?.[String(value)] ?? String(value)}`,
+            ([key, value]) => `${settings[key]?.label ?? key}: ${settings[key]?.options?.[String(value)] ?? said(key, value)}`,
           );
           return (
             <div key={band} className="grid grid-cols-[60px_minmax(0,1fr)] gap-2 py-0.5">
-              <dt className="head text-sm">{band.replace('-', '–')}</dt>
+              <dt className="head text-sm">{BAND_WORDS[band]}</dt>
               <dd>{game.bands[band] ? words.join(' · ') || 'as the format has it' : 'not for these grades'}</dd>
             </div>
           );

@@ -50,7 +50,7 @@ function Planned({ desk, stored }: { desk: Desk; stored: Lesson }) {
   const [view, setView] = useState<View>(search.get('view') === 'change' ? 'change' : 'marks');
   const input = useMemo<FitInput>(() => ({ ...desk, lesson }), [desk, lesson]);
   const { fitted } = useFitAtOnce(input);
-  const [chosen, setChosen] = useState('');
+  const [chosen, setChosen] = useState(search.get('block') ?? '');
   const settings = useTapeSettings();
   const games = (fitted?.blocks ?? []).filter((b) => b.game?.pieces.length || b.laid.length);
   const block = games.find((b) => b.id === chosen) ?? games[0];
@@ -190,7 +190,7 @@ function Sheet({ desk, block, gear, settings, head }: SheetProps) {
             onStep={(by) => setAt(Math.max(1, Math.min(marks.length, mark.number + by)))}
           />
           <MarkList {...{ list, walls, units }} quick={grade === 'quick'} current={mark.number} onPick={setAt} />
-          <SetOutFigures {...{ list, gear, settings, units }} laid={things} />
+          <SetOutFigures {...{ list, gear, settings, units }} laid={things} cupboard={desk.cupboard} />
         </>
       ) : (
         <p className="p-4 text-muted">{list ? 'No mark of this layout can be measured from two walls.' : 'Measuring the floor …'}</p>

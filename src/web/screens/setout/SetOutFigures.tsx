@@ -4,6 +4,8 @@ import { TAPE_M } from '../../../core/arrange/setOut.ts';
 import { SET_OUT_RATES, type SetOutList, type SetOutRates } from '../../../core/arrange/setOutList.ts';
 import { counted } from '../../../core/formats/speak.ts';
 import type { GearLine } from '../../../core/gear/cover.ts';
+import { kindOfLaid } from '../../../core/gear/laidNeeds.ts';
+import type { Gear } from '../../../core/model/gear.ts';
 import { LAID_FACTS, type LaidPiece } from '../../../core/model/laidPiece.ts';
 import { LAID_WORDS } from '../../../core/words/floor.en.ts';
 import { CommitField } from '../../parts/CommitField.tsx';
@@ -57,6 +59,19 @@ function laidCounts(laid: readonly LaidPiece[]): string[] {
   return [...counts].map(([name, count]) => counted(count, name));
 }
 
+/** Gear beside what is laid: that is a line of gear as well, and would be counted twice. */
+function gearCounts(gear: readonly GearLine[], laid: readonly LaidPiece[], cupboard: readonly Gear[]): string[] {
+  const onFloor = new Map<string, number>();
+  for (const piece of laid) {
+    const made = kindOfLaid(piece.laid, cupboard);
+    if (made) onFloor.set(made.gearKind, (onFloor.get(made.gearKind) ?? 0) + made.each);
+  }
+  return gear.flatMap(({ gearKind, need, have }) => {
+    const rest = Math.min(need, have) - (onFloor.get(gearKind) ?? 0);
+    return rest > 0 ? [counted(rest, gearKind)] : [];
+  });
+}
+
 export const minutes = (seconds: number) => `${Math.max(1, Math.ceil(seconds / 60))} min`;
 function within(text: string, least: number, most: number): number {
   const value = Number(text.trim().replace(',', '.'));
@@ -69,12 +84,14 @@ export function SetOutFigures({
   list,
   gear,
   laid,
+  cupboard,
   settings,
   units,
 }: {
   list: SetOutList;
   gear: readonly GearLine[];
   laid: readonly LaidPiece[];
+  cupboard: readonly Gear[];
   settings: TapeSettings;
   units: Units;
 }) {
@@ -102,7 +119,7 @@ export function SetOutFigures({
       {list.paintedM > 0.5 && <p className="mt-1 text-good">{units.say(Math.round(list.paintedM))} are painted there already.</p>}
       <p className="mt-1">
         <span className="text-muted">Put down: </span>
-        {[...gear.map((g) => counted(Math.min(g.need, g.have), g.gearKind)), ...laidCounts(laid)].join(', ') || 'no gear'}
+        {[...gearCounts(gear, laid, cupboard), ...laidCounts(laid)].join(', ') || 'no gear'}
       </p>
       <div className="mt-2 grid grid-cols-3 gap-2 print:hidden">
         <CommitField label="Tape" value={units.say(settings.tapeM)} onCommit={tape} />

@@ -15,6 +15,7 @@ import { BlowWhistle } from '../../parts/BlowWhistle.tsx';
 import { shortBell } from '../../parts/now.ts';
 import { PeriodMenu } from '../../parts/PeriodMenu.tsx';
 import { speakWith, useUnits } from '../../parts/units.ts';
+import { useRan } from '../../parts/useRan.ts';
 
 const FindingWords = lazy(() => import('../../parts/FindingWords.tsx'));
 
@@ -37,7 +38,8 @@ function when(now: number, start: number, end: number): string {
 }
 
 /** "Ready", or what keeps it from being so. */
-const readyTitle = (readiness: Readiness): string => (isReady(readiness) ? 'Ready' : `Not ready: ${readinessWords(readiness)}`);
+const readyTitle = (readiness: Readiness): string =>
+  readiness.ran ? 'Done: see the logbook' : isReady(readiness) ? 'Ready' : `Not ready: ${readinessWords(readiness)}`;
 
 /** The next period large: class, room, lesson, floor, what must change since the one before, what is not ready. */
 export function NextPeriod({ desk, fitted, before, beforeName, now, number }: NextProps) {
@@ -45,9 +47,10 @@ export function NextPeriod({ desk, fitted, before, beforeName, now, number }: Ne
   const [box, size] = useSize();
   const { period, schoolClass, room, lesson } = desk;
   const [said, setSaid] = useState('');
-  const readiness = lesson && fitted ? readinessOf({ lesson }, fitted) : null;
+  const ran = useRan([period.date]).has(period.id);
+  const readiness = lesson && fitted ? { ...readinessOf({ lesson }, fitted), ran } : null;
   const speak = speakWith(units, desk.students);
-  const open = lesson && fitted ? openFindings({ lesson }, fitted) : [];
+  const open = lesson && fitted && !ran ? openFindings({ lesson }, fitted) : [];
   const game = fitted?.blocks.find((b) => b.game)?.game;
   const change = fitted && changeOver(before?.gear ?? [], fitted.gear);
   const entries = desk.attendance?.entries ?? {};

@@ -14,6 +14,7 @@ import { isoDate, longDate, shortBell, useNow } from '../../parts/now.ts';
 import { Problem } from '../../parts/Problem.tsx';
 import { refreshFacts } from '../../parts/shelfUndo.ts';
 import { useSchool } from '../../parts/units.ts';
+import { useRan } from '../../parts/useRan.ts';
 import { useFittedDay } from '../../parts/useReadiness.ts';
 import { DayStepper } from './DayStepper.tsx';
 import { NextPeriod } from './NextPeriod.tsx';
@@ -175,9 +176,10 @@ function DayTape({
   over: boolean;
   onPick: () => void;
 }) {
-  const readiness = desk.lesson && fitted && readinessOf({ lesson: desk.lesson }, fitted);
+  const ran = useRan([desk.period.date]).has(desk.period.id);
+  const readiness = desk.lesson && fitted && { ...readinessOf({ lesson: desk.lesson }, fitted), ran };
   const isCancelled = desk.period.cancelled !== undefined;
-  const mark = isCancelled ? 'canceled' : over ? 'over' : readiness ? readinessWords(readiness) : '';
+  const mark = isCancelled ? 'canceled' : over && !ran ? 'over' : readiness ? readinessWords(readiness) : '';
   const tone = !readiness || isCancelled || over ? 'text-muted' : isReady(readiness) ? 'text-good' : 'text-stop';
   const minutes = (clockSeconds(desk.period.end) - clockSeconds(desk.period.start)) / 60;
   return (

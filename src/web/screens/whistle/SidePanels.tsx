@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { counted as countedWords } from '../../../core/formats/speak.ts';
+import { counted as countedWords, many } from '../../../core/formats/speak.ts';
 import { allThere, type CountTime, countedNow, countTime, gearToCount } from '../../../core/live/gearCounts.ts';
 import type { RunPlan } from '../../../core/live/runPlan.ts';
 import type { RunState } from '../../../core/live/runState.ts';
@@ -34,7 +34,7 @@ export function CountBack({ plan, state, send }: { plan: RunPlan; state: RunStat
             </button>
             <button
               type="button"
-              aria-label={`All ${gearKind} back`}
+              aria-label={`All ${many(gearKind)} back`}
               aria-pressed={isThere}
               className={`h-7 w-8 text-center pointer-coarse:h-11 pointer-coarse:w-11 ${isThere ? 'bg-paper font-bold text-ink' : 'bg-ink-3 hover:bg-[#3a4a60]'}`}
               onClick={() => set(need)}
