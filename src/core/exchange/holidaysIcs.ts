@@ -1,17 +1,9 @@
 import ICAL, { type Event, type Recur, type Time } from 'ical.js';
+import type { IcsError, IcsFault } from '../model/calendarFault.ts';
 import { addDays, dayNumber } from '../model/day.ts';
 import { Holiday } from '../model/timetable.ts';
-import { type EventLines, eventLinesOf, type IcsFault } from './icsEvents.ts';
+import { type EventLines, eventLinesOf } from './icsEvents.ts';
 import { FREQUENCIES, type RepeatRule, repeatDays, type Steps } from './repeatDays.ts';
-
-export interface IcsError {
-  /** The event's number in the file, from 1; 0 for the file itself. */
-  event: number;
-  /** The line of the file, from 1. */
-  line: number;
-  code: IcsFault['code'] | 'no-day' | 'repeats' | 'too-long' | 'characters';
-  value: string;
-}
 
 /** Holidays taken at the most. */
 const MOST = 300;

@@ -1,9 +1,5 @@
-/** What is wrong with a calendar as a whole, at a line (from 1). */
-export interface IcsFault {
-  line: number;
-  code: 'not-a-calendar' | 'no-events' | 'too-many' | 'too-deep';
-  value: string;
-}
+import type { IcsFault } from '../model/calendarFault.ts';
+
 /** One event's own lines, folded ones joined, and where they are in the file. */
 export interface EventLines {
   lines: { line: number; text: string }[];

@@ -1,4 +1,4 @@
-import type { IcsError } from '../exchange/holidaysIcs.ts';
+import type { IcsError } from '../model/calendarFault.ts';
 import { inputWords } from './facts.en.ts';
 
 /** What is wrong with a calendar file, or with one of its events, with the line where it is. */

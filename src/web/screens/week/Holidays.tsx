@@ -1,7 +1,7 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import type { IcsError } from '../../../core/exchange/holidaysIcs.ts';
 import { counted } from '../../../core/formats/speak.ts';
+import type { IcsError } from '../../../core/model/calendarFault.ts';
 import type { Holiday, Timetable } from '../../../core/model/timetable.ts';
 import { icsErrorWords } from '../../../core/words/calendar.en.ts';
 import { call, problemWords } from '../../api.ts';
