@@ -254,7 +254,7 @@ describe('the whistle', () => {
 
   it('asks for the gear before it ends, and the logbook has it', async () => {
     await open(`/whistle/${run}`);
-    await screen.click('button', 'All hoop back');
+    await screen.click('button', 'All hoops back');
     await screen.click('button', 'One scarf less');
     await screen.click('button', 'End lesson');
     await screen.says('End the lesson?');

@@ -1,5 +1,6 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../api.ts';
+import { clockText, isoDate, shortDate } from './now.ts';
 
 interface Notice {
   id: number;
@@ -11,10 +12,12 @@ interface Notice {
 export function DataNotices() {
   const client = useQueryClient();
   const { data = [] } = useQuery({ queryKey: ['notices'], queryFn: () => call<Notice[]>('GET', '/notices') });
-  const read = useMutation({
-    mutationFn: (id: number) => call<Notice[]>('DELETE', `/notices/${id}`),
-    onSuccess: (left) => client.setQueryData(['notices'], left),
-  });
+  /** Without an answer it stays, and says the same the next time. */
+  const read = (id: number) =>
+    call<Notice[]>('DELETE', `/notices/${id}`).then(
+      (left) => client.setQueryData(['notices'], left),
+      () => undefined,
+    );
   if (!data.length) return null;
   return (
     <ul aria-label="About your data" className="mt-3 max-w-[820px]">
@@ -23,10 +26,10 @@ export function DataNotices() {
           <p className="min-w-0 flex-1 text-caution">
             {text}{' '}
             <span className="text-xs text-muted">
-              {new Date(at).toLocaleString('en-US', { month: 'long', day: 'numeric', hour: 'numeric', minute: '2-digit' })}
+              {shortDate(isoDate(new Date(at)))}, {clockText(at)}
             </span>
           </p>
-          <button type="button" className="btn shrink-0" disabled={read.isPending} onClick={() => read.mutate(id)}>
+          <button type="button" className="btn shrink-0" onClick={() => void read(id)}>
             Got it<span className="sr-only">: {text}</span>
           </button>
         </li>
