@@ -81,18 +81,23 @@ describe('a school that measures in feet', () => {
   });
 
   it('keeps a choice that is made before the settings have been read', async () => {
-    // A window that knows nothing yet, whose first look at the school takes two seconds.
+    // A window that knows nothing yet, whose first look at the school takes until something has been chosen.
     const fresh = await newScreen(await screen.page.browser().createBrowserContext());
     const { page } = fresh;
+    let goOn: () => void = () => undefined;
+    const chosen = new Promise<void>((done) => {
+      goOn = done;
+    });
     await page.setRequestInterception(true);
     page.on('request', (request) => {
       const isSlow = request.method() === 'GET' && request.url().endsWith('/api/school');
-      setTimeout(() => void request.continue(), isSlow ? 2000 : 0);
+      void (isSlow ? chosen : Promise.resolve()).then(() => request.continue());
     });
     await page.goto(new URL('/settings', screen.page.url()).href);
     const choice = await (await fresh.find('combobox', 'Lengths in')).toElement('select');
     expect(await choice.evaluate((e) => e.value), 'the defaults are shown so far').toBe('m');
     await (await fresh.find('combobox', 'Single-letter keys')).toElement('select').then((e) => e.select('no'));
+    goOn();
     await expect.poll(async () => ((await api('/school')) as { singleKeys: boolean }).singleKeys, { timeout: 120_000 }).toBe(false);
     await fresh.holds('43 sq ft');
     expect(fresh.errors).toEqual([]);

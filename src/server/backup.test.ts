@@ -46,6 +46,28 @@ describe('backups of a folder', () => {
     expect(backupDue(data, new Date('2026-09-04T08:01:00Z'))).toBe(true);
   });
 
+  it('are in the order of their own numbers, whatever the clock said, and one of the future counts as due', () => {
+    put('2026-09-05T080000Z-by-hand-2.tar.gz');
+    put('2026-09-01T070000Z-by-hand-3.tar.gz');
+    expect(listBackups(data).map((b) => b.name)).toEqual([
+      '2026-09-01T070000Z-by-hand-3.tar.gz',
+      '2026-09-05T080000Z-by-hand-2.tar.gz',
+      '2026-09-03T080000Z-by-hand.tar.gz',
+      '2026-09-01T080000Z-daily.tar.gz',
+    ]);
+    expect(backupDue(data, new Date('2026-09-01T09:00:00Z')), 'made an hour ago').toBe(false);
+    put('2027-09-01T070000Z-daily-4.tar.gz');
+    expect(backupDue(data, new Date('2026-09-01T09:00:00Z')), 'made in a year').toBe(true);
+    const made = Array.from(
+      { length: 8 },
+      (_, i): Backup => ({ name: `2026-09-0${8 - i}T000000Z-by-hand-${i + 1}.tar.gz`, at: '', reason: 'by-hand', bytes: 1 }),
+    );
+    expect(
+      beyondRule(made.toReversed()).map((b) => b.name),
+      'the last one made stays, on a clock that runs backwards',
+    ).not.toContain(made[7].name);
+  });
+
   it('are kept by the rule: a week of days, a few of each other kind, the newest always', () => {
     const many = REASONS.flatMap((reason) =>
       Array.from({ length: 12 }, (_, i): Backup => ({ name: `${reason}-${i}`, at: `2026-09-${30 - i}T00:00:00Z`, reason, bytes: 1 })),

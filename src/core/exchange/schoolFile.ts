@@ -123,7 +123,7 @@ export function withoutPrivate(file: SchoolFile): SchoolFile {
     lessons: file.lessons.map((lesson) => ({ ...lesson, accepted: [], blocks: lesson.blocks.map(({ note: _, ...block }) => block) })),
     lessonEdits: [],
     runs: file.runs.map(({ run, events }) => {
-      const plan = run.plan as Run['plan'] & { absent?: unknown };
+      const { presence: _, ...plan } = run.plan as Run['plan'] & { absent?: unknown; presence?: unknown };
       const blocks = plan.blocks.map((block) => ({ ...block, note: '' }));
       return { run: { ...run, plan: { ...plan, absent: [], blocks } }, events: events.flatMap(harmless) };
     }),

@@ -9,7 +9,9 @@ export const CONTENT_VERSION = 1;
 
 /** The fitted lesson frozen for a run. */
 export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
-  const absent = Object.entries(input.attendance?.entries ?? {}).filter(([, p]) => p.role === 'away');
+  const entries = Object.entries(input.attendance?.entries ?? {});
+  const absent = entries.filter(([, p]) => p.role === 'away');
+  const others = entries.filter(([, p]) => p.role !== 'away' && (p.status !== 'present' || p.role !== 'plays'));
   return {
     content: CONTENT_VERSION,
     playVersion: 1,
@@ -20,6 +22,7 @@ export function freeze(input: FitInput, fitted: FittedLesson): RunPlan {
     periodSeconds: fitted.periodSeconds,
     names: Object.fromEntries(shortNames(input.students)),
     absent: absent.map(([id]) => id),
+    ...(others.length ? { presence: Object.fromEntries(others.map(([id, { status, role }]) => [id, { status, role }])) } : {}),
     blocks: fitted.blocks.map((block) => ({
       id: block.id,
       title: block.title,

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { FORMATS } from '../formats/registry.ts';
 import { LAID_KINDS } from '../model/laidPiece.ts';
+import { Presence } from '../model/period.ts';
 import { Piece } from '../model/piece.ts';
 import { RULE_KINDS } from '../model/rule.ts';
 
@@ -94,5 +95,6 @@ export const RunPlanShape = z.looseObject({
   periodSeconds: seconds,
   names: z.record(z.string(), text),
   absent: z.array(id).max(MOST_STUDENTS),
+  presence: z.record(z.string(), Presence).optional(),
   blocks: z.array(PlanBlockShape).max(60),
 });

@@ -3,6 +3,7 @@ import type { Card, Segment, SwitchCall } from '../formats/format.ts';
 import type { Visit } from '../formats/hosted.ts';
 import type { GearLine } from '../gear/cover.ts';
 import type { LaidPiece } from '../model/laidPiece.ts';
+import type { Presence } from '../model/period.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Rule } from '../model/rule.ts';
 import type { Run } from '../model/run.ts';
@@ -57,6 +58,8 @@ export interface RunPlan {
   periodSeconds: number;
   names: Record<string, string>;
   absent: string[];
+  /** Those who were there otherwise than simply playing: no shoes, late, light. Private, like `absent`; runs frozen before it was kept have none. */
+  presence?: Record<string, Presence>;
   blocks: PlanBlock[];
 }
 

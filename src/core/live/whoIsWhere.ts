@@ -46,7 +46,7 @@ export function whoIsWhere(plan: RunPlan, state: RunState): WhoIsWhere {
   const known = Object.keys(plan.names).filter((student) => !boxed.has(student));
   const hasGame = plays.length > 0;
   const isThere = (student: string) => {
-    const said = state.presence[student];
+    const said = state.presence[student] ?? plan.presence?.[student];
     return said ? isPlaying(said) : !plan.absent.includes(student);
   };
   const inPlay = (student: string) => (hasGame ? holder.has(student) : isThere(student));

@@ -10,7 +10,7 @@ const AWAY: Presence = { status: 'absent', role: 'away' };
 /** Who is here: everyone who is not tapped is. A tap on a name asks what they are today and says what they do then. */
 export function TakeAttendance({ run: { plan, state, send } }: { run: LiveRun }) {
   const [asked, setAsked] = useState<string | null>(null);
-  const of = (id: string): Presence => state.presence[id] ?? (plan.absent.includes(id) ? AWAY : PRESENT);
+  const of = (id: string): Presence => state.presence[id] ?? plan.presence?.[id] ?? (plan.absent.includes(id) ? AWAY : PRESENT);
   const ids = Object.keys(plan.names).sort((a, b) => plan.names[a].localeCompare(plan.names[b]));
   const home = plan.blocks.find((b) => b.game && b.game.groups.length > 1)?.game?.groups ?? [];
   const spot = (id: string) => home.findIndex((group) => group.includes(id)) + 1;
