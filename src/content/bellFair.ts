@@ -13,7 +13,7 @@ export const bellFair: Game = {
   noise: 2,
   outdoors: 'in',
   demands: [],
-  story: 'At the fair every tower sends three ringers. A ball that lands is a bell that has rung.',
+  story: 'At the fair every tower sends its ringers. A ball that lands is a bell that has rung.',
   attentionCall: 'Bells? … Silent!',
   stopSignal: '',
   format: 'tournament',

@@ -13,7 +13,7 @@ export const bellMessengers: Game = {
   noise: 2,
   outdoors: 'in',
   demands: [],
-  story: 'Two bell towers send messengers by number. The letter is a disc; it must slide through the gate before the bell rings again.',
+  story: 'The bell towers send messengers by number. The letter is a disc; it must slide through the gate before the bell rings again.',
   attentionCall: 'Bells? … Silent!',
   stopSignal: '',
   format: 'call-up',

@@ -13,7 +13,7 @@ export const bellStairs: Game = {
   noise: 2,
   outdoors: 'both',
   demands: [],
-  story: 'On every stair two ringers stand across a beam. What lands on the other side rings, and the ringer climbs.',
+  story: 'On every stair ringers stand across a beam. What lands on the other side rings, and the ringer climbs.',
   attentionCall: 'Up the stairs? … Hush!',
   stopSignal: '',
   format: 'ladder',

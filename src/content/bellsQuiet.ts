@@ -13,7 +13,7 @@ export const bellsQuiet: Game = {
   noise: 2,
   outdoors: 'both',
   demands: [],
-  story: 'Four bells share one beam. While it is rung they swing together; when the rope is let go every bell hangs still.',
+  story: 'The bells share a beam. While it is rung they swing together; when the rope is let go every bell hangs still.',
   attentionCall: 'Bells? … Silent!',
   stopSignal: '',
   format: 'pods',

@@ -13,8 +13,7 @@ export const bridgeKeepers: Game = {
   noise: 2,
   outdoors: 'in',
   demands: [],
-  story:
-    'Four arches carry the lantern over the river. Whoever lets it drop walks back to the bank and waits for a turn at the first arch.',
+  story: 'The arches carry the lantern over the river. Whoever lets it drop walks back to the bank and waits for a turn at the first arch.',
   attentionCall: 'Keepers? … Lantern low!',
   stopSignal: '',
   format: 'advance-court',

@@ -14,7 +14,7 @@ export const bridgeRun: Game = {
   outdoors: 'in',
   demands: [],
   story:
-    'A town has seven bridges and one river. Whoever crosses them all in order has made one round; how many rounds are in your legs today?',
+    'A town has many bridges and one river. Whoever crosses them all in order has made one round; how many rounds are in your legs today?',
   attentionCall: 'Bridges? … Hold!',
   stopSignal: '',
   format: 'course',

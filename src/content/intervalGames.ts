@@ -45,7 +45,7 @@ export const millAndMessenger: Game = {
       },
       { id: 'wheel', title: 'Wheel', text: 'Circle both arms as wide as a mill wheel' },
       { id: 'ladder', title: 'Ladder', text: 'Climb on the spot: knee up, hand up' },
-      { id: 'floor-saw', title: 'Saw', text: 'Sit back to back with the floor: reach to the left foot, then to the right' },
+      { id: 'floor-saw', title: 'Saw', text: 'Sit with your legs apart. Reach for your left foot, then your right' },
       { id: 'gate', title: 'Gate', text: 'Step in and out of the hoop with both feet', gear: { gearKind: 'hoop', per: 'each', count: 1 } },
     ],
     run: 'Around on the track, all one way, at a pace at which you could still talk',

@@ -13,7 +13,7 @@ export const lanternRoll: Game = {
   noise: 1,
   outdoors: 'in',
   demands: [],
-  story: 'At the end of every lane three lanterns stand in the dark. A soft stone, sent low, puts them out; the keeper lights them again.',
+  story: 'At the end of every lane lanterns glow in the dark. A soft stone, sent low, puts them out; the keeper lights them again.',
   attentionCall: 'Lanterns? … Lit!',
   stopSignal: '',
   format: 'skill-lane',

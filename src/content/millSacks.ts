@@ -13,7 +13,7 @@ export const millSacks: Game = {
   noise: 3,
   outdoors: 'both',
   demands: [],
-  story: 'Big sacks stand between two mills. Only small ones may move them, and only by a hit. Which mill keeps its yard clear?',
+  story: 'Big sacks wait between the mills. Only small ones may move them, and only by a hit. Which mill keeps its yard clear?',
   attentionCall: 'Mills? … Stand still!',
   stopSignal: '',
   format: 'target-clash',

@@ -14,7 +14,7 @@ export const nineMills: Game = {
   noise: 2,
   outdoors: 'in',
   demands: [],
-  story: 'Nine mills stand along the brook. In each one a different wheel must be kept turning until the miller whistles.',
+  story: 'Mills turn all along the brook. In each one a different wheel must be kept turning until the miller whistles.',
   attentionCall: 'Millers? … Grind on!',
   stopSignal: '',
   format: 'stations',

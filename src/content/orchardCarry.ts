@@ -14,7 +14,7 @@ export const orchardCarry: Game = {
   noise: 2,
   outdoors: 'both',
   demands: [],
-  story: 'The harvest must come down from the orchard over twelve small bridges before the bell.',
+  story: 'The harvest must come down from the orchard over many small bridges before the bell.',
   attentionCall: 'Baskets? … Down!',
   stopSignal: '',
   format: 'stations',

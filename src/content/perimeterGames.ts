@@ -49,7 +49,7 @@ export const twoMillWheels: Game = {
   families: ['travel', 'balance', 'rhythm', 'warm up'],
   noise: 1,
   outdoors: 'both',
-  story: 'Two wheels turn in the mill, one inside the other. When the sluice closes both stand still, tooth to tooth.',
+  story: 'Wheels turn in the mill, one inside the other. When the sluice closes both stand still, tooth to tooth.',
   attentionCall: 'Sluice? … Closed!',
   format: 'perimeter',
   rules: [

@@ -52,7 +52,7 @@ export const bothGates: Game = {
   families: ['throw', 'catch', 'invade', 'defend'],
   noise: 3,
   outdoors: 'both',
-  story: 'Two farms share one road. Each wants its load through the gate of the other before evening.',
+  story: 'The farms share a road. Each wants its load through the gate of the other before evening.',
   attentionCall: 'Gates? … Shut!',
   format: 'possession',
   rules: [

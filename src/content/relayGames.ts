@@ -52,7 +52,7 @@ export const twoBridges: Game = {
   families: ['travel', 'warm up', 'cooperate'],
   noise: 2,
   outdoors: 'both',
-  story: 'Two bridges cross over one river. The bridge keepers let you over in turn, first one bridge, then the other.',
+  story: 'Bridges cross over the river. The bridge keepers let you over in turn, first one bridge, then the other.',
   attentionCall: 'Bridges? … Closed!',
   format: 'relay',
   rules: [

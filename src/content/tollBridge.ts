@@ -13,8 +13,7 @@ export const tollBridge: Game = {
   noise: 3,
   outdoors: 'both',
   demands: [],
-  story:
-    'The bridge has two tollkeepers and no money. Whoever gets across counts one crossing; whoever is touched walks back and tries the next call.',
+  story: 'The bridge has tollkeepers but no toll. Get across and count a crossing. If you are tagged, walk back and try the next call.',
   attentionCall: 'Bridge? … Closed!',
   stopSignal: '',
   format: 'chase',
@@ -26,7 +25,7 @@ export const tollBridge: Game = {
     { kind: 'fault', fault: 'running-into-somebody', does: 'Running into somebody' },
   ],
   offences: [{ what: 'running-into-somebody' }],
-  questions: ['How did you see that the way was free?', 'What did two tollkeepers do better than one?'],
+  questions: ['How did you see that the way was free?', 'What could tollkeepers do together that one couldn’t do alone?'],
   bands: {
     'pre-k': { bouts: 2, callSeconds: 30 },
     'k-1': { bouts: 3, callSeconds: 25 },
@@ -45,7 +44,7 @@ export const tollBridge: Game = {
     objective: false,
     safeSpots: 0,
     move: 'Running between the lines, walking behind them',
-    task: 'Cross at the call without being touched; everyone back at a walk when caught',
+    task: 'Cross on the call without getting tagged. Tagged? Walk back to your line',
     cues: ['Look left and right before you go', 'Change direction with the outside foot', 'Touch with an open hand, never hold'],
     easier: 'Travelers choose the call at which they go',
     harder: 'A beanbag on the open hand while you cross',

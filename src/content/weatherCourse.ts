@@ -13,7 +13,7 @@ export const weatherCourse: Game = {
   noise: 2,
   outdoors: 'both',
   demands: [],
-  story: 'The morning is windy, puddles at ten, fog at noon, hail after that; whoever comes home dry starts the next day.',
+  story: 'The morning is windy, puddles after that, fog at noon, hail by evening. Come home dry, and you start the next day.',
   attentionCall: 'Weather? … Calm!',
   stopSignal: '',
   format: 'course',

@@ -53,27 +53,27 @@ const FINDINGS: Record<FindingCode, (d: Data, speak: Speak) => Sentence> = {
     what: `${counted(n(d, 'short'), t(d, 'gearKind'))} short`,
     why: `${n(d, 'need')} needed at once (${(d.places as string[]).join(', ')}), ${n(d, 'have')} ${promisedWords(d)}. Some students would have none.`,
   }),
-  'apart-together': (d, speak) => ({
-    what: `${speak.student(t(d, 'a'))} and ${speak.student(t(d, 'b'))} are together`,
-    why: `Both are in group ${n(d, 'group') + 1}. The pairing keeps them apart.`,
+  // Names stand in Who alone: this is read on a screen that may be projected.
+  'apart-together': (d) => ({
+    what: `Group ${n(d, 'group') + 1} has 2 students who should be apart`,
+    why: 'Their pairing says so. Who shows which two.',
   }),
   'adult-in-two-places': (d) => ({
     what: `${t(d, 'helper')} is needed in ${counted((d.groups as number[]).length, 'group')} at once`,
     why: `Those ${t(d, 'helper')} supports are in groups ${(d.groups as number[]).map((g) => g + 1).join(', ')}. One adult is in one place.`,
   }),
-  'groups-evened': (d, speak) => {
-    const moved = (d.moved as string[]).map((id) => speak.student(id));
+  'groups-evened': (d) => {
+    const moved = (d.moved as string[]).length;
     return {
-      what: `${moved.length === 1 ? 'One student changes' : `${moved.length} students change`} group today`,
-      why: `${moved.join(', ')}: the fewest that keep the groups even around who is away.`,
+      what: `${moved === 1 ? 'One student changes' : `${moved} students change`} group today`,
+      why: 'The fewest that keep the groups even around who is absent. Who lists them.',
     };
   },
-  'wishes-conflict': (d, speak) => {
-    const pairs = (key: string, word: string) =>
-      ((d[key] ?? []) as [string, string][]).map(([a, b]) => `${speak.student(a)} ${word} ${speak.student(b)}`);
+  'wishes-conflict': (d) => {
+    const pairs = ['apart', 'together'].reduce((sum, key) => sum + ((d[key] ?? []) as unknown[]).length, 0);
     return {
-      what: 'These pairings conflict',
-      why: `${[...pairs('apart', 'apart from'), ...pairs('together', 'with')].join('; ')}. The groups hold the others.`,
+      what: `${counted(pairs, 'pairing')} ${pairs === 1 ? 'conflicts' : 'conflict'}`,
+      why: 'They can’t all hold at once; the groups hold the others. Who shows which ones.',
     };
   },
   'wishes-undecided': () => ({
@@ -127,7 +127,7 @@ const FIXES: Record<FixCode, (d: Data, speak: Speak) => string> = {
   'skip-rehearsal': (d) => `Skip the rehearsal: saves ${duration(n(d, 'seconds'))}`,
   'peel-off': () => 'Unpin it and place it automatically',
   ...SAFETY_FIXES,
-  'trade-places': (d, speak) => `${speak.student(t(d, 'a'))} trades with ${speak.student(t(d, 'b'))}`,
+  'trade-places': (d) => `Trade one of group ${n(d, 'from') + 1} with one of group ${n(d, 'to') + 1}`,
 };
 
 /** What a place is too near to, how far it is, and why that matters. */

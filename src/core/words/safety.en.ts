@@ -79,7 +79,7 @@ export const SAFETY_FINDINGS = {
   }),
   'route-narrow': (d, speak) => ({
     what: `The way to ${n(d, 'number')} ${String(d.title)} is ${speak.metres(n(d, 'found'))} wide`,
-    why: `Somebody here moves with a ${String((d.wheels as string[])[0] ?? 'wheelchair').replace('-', ' ')}: ${speak.metres(n(d, 'wanted'))} needed in play, never less than ${speak.metres(n(d, 'routeM'))} (older published building-access minimum; newer ones are larger, local code decides).`,
+    why: `${counted((d.wheels as string[]).length, 'student')} ${(d.wheels as string[]).length === 1 ? 'needs' : 'need'} wide paths today: ${speak.metres(n(d, 'wanted'))} in play, never less than ${speak.metres(n(d, 'routeM'))} (older published building-access minimum; newer ones are larger, local code decides).`,
   }),
   'exit-route-narrow': (d, speak) => ({
     what: `The way out from ${n(d, 'number')} ${String(d.title)} is ${speak.metres(n(d, 'found'))} wide`,

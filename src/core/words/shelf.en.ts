@@ -30,12 +30,6 @@ export function playedWords({ times, rounds, planned, note }: Played, date: stri
   return `${often}${ran}${note ? `: “${note}”` : ''}`;
 }
 
-/** Who needs something changed, at most three by name. */
-export function adaptWords(names: readonly string[]): string {
-  const more = names.length - 3;
-  return listed(more > 0 ? [...names.slice(0, 3), `${more} more`] : [...names]);
-}
-
 /** The two ways that a lesson can go. */
 export const SCHOOL_WORDS: Record<LessonSchool, { name: string; says: string }> = {
   'build-up': { name: 'build up, then play', says: 'Build up stage by stage, then the game' },

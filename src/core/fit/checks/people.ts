@@ -25,8 +25,10 @@ function trades(input: BlockInput, block: StandingBlock, pair: readonly [string,
       }
     });
   }
-  return options
-    .sort((a, b) => a.cost - b.cost)
+  // The nearest rating of each group: two trades with one group would be told alike.
+  const nearest = options.sort((a, b) => a.cost - b.cost);
+  return nearest
+    .filter((o, i) => nearest.findIndex((other) => other.idea.data.to === o.idea.data.to) === i)
     .slice(0, 2)
     .map((o) => o.idea);
 }

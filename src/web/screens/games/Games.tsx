@@ -4,7 +4,6 @@ import { Link } from 'react-router';
 import type { Played } from '../../../core/live/playedIn.ts';
 import type { Game } from '../../../core/model/game.ts';
 import type { HomeMade } from '../../../core/model/homeMade.ts';
-import { shortNames } from '../../../core/model/names.ts';
 import { findGames, indexGames } from '../../../core/shelf/search.ts';
 import { isWished, isWishedThere, NO_WISH, rankRows, type ShelfWish } from '../../../core/shelf/wish.ts';
 import { formatWords } from '../../../core/words/en.ts';
@@ -84,7 +83,6 @@ function Looked({ desk, day, games, isMap, isOpening, set }: LookedProps) {
   );
   const help = useMemo(() => ({ adults, homeMade: homeMade ?? [] }), [adults, homeMade]);
   const shelf = useShelf(homeMade ? facts : null, help, ids);
-  const names = useMemo(() => shortNames(desk?.students ?? []), [desk?.students]);
   const shown = useOrder(found, shelf, wish, byTitle);
   const speak = useMemo(() => speakWith(units, desk?.students ?? []), [units, desk?.students]);
   const choose = (next: ShelfWish) => {
@@ -133,7 +131,7 @@ function Looked({ desk, day, games, isMap, isOpening, set }: LookedProps) {
       {isMap && desk ? (
         <ShelfMap {...{ shown, desk }} onOpen={open} />
       ) : (
-        <ShelfRows {...{ shown, desk, speak }} nameOf={(id) => names.get(id) ?? id} see={shelf.see}>
+        <ShelfRows {...{ shown, desk, speak }} see={shelf.see}>
           {({ game, row }) => desk && <PutIn {...{ desk, game, row }} worker={shelf.worker} />}
         </ShelfRows>
       )}

@@ -1,11 +1,11 @@
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
-import type { Speak } from '../../../core/formats/speak.ts';
+import { counted, type Speak } from '../../../core/formats/speak.ts';
 import type { Played } from '../../../core/live/playedIn.ts';
 import type { Game } from '../../../core/model/game.ts';
 import type { ShelfRow } from '../../../core/shelf/judge.ts';
 import { findingWords, fixWords, formatWords } from '../../../core/words/en.ts';
-import { adaptWords, playedWords } from '../../../core/words/shelf.en.ts';
+import { playedWords } from '../../../core/words/shelf.en.ts';
 import type { Desk } from '../../api.ts';
 import { MiniFloor } from '../../floor/MiniFloor.tsx';
 import { shortDate } from '../../parts/now.ts';
@@ -21,7 +21,6 @@ interface Props {
   shown: readonly Shown[];
   desk: Desk | undefined;
   speak: Speak;
-  nameOf(student: string): string;
   see(id: string, isSeen: boolean): void;
   /** What stands at the end of a row. */
   children(shown: Shown): React.ReactNode;
@@ -39,16 +38,16 @@ export function ShelfRows({ shown, ...rest }: Props) {
 }
 
 /** In a line: what makes it fit, what stops it, or how it went the last time. */
-function NoteLine({ shown: { row, played }, speak, nameOf }: Pick<Props, 'speak' | 'nameOf'> & { shown: Shown }) {
+function NoteLine({ shown: { row, played }, speak }: Pick<Props, 'speak'> & { shown: Shown }) {
   if (row?.state === 'change' && row.change) return <p className="text-xs text-caution">With one change: {fixWords(row.change, speak)}</p>;
   if (row?.state === 'no' && row.stops[0]) return <p className="text-xs text-stop">{findingWords(row.stops[0], speak).what}</p>;
-  if (row?.gaps?.length) return <p className="text-xs text-caution">Nothing found yet for {adaptWords(row.gaps.map(nameOf))}</p>;
+  if (row?.gaps?.length) return <p className="text-xs text-caution">No solution yet for {counted(row.gaps.length, 'student')}</p>;
   if (played) return <p className="text-xs text-muted">{playedWords(played, shortDate(played.date))}</p>;
-  if (row?.toAdapt.length) return <p className="text-xs text-muted">Something to change for {adaptWords(row.toAdapt.map(nameOf))}</p>;
+  if (row?.toAdapt.length) return <p className="text-xs text-muted">Needs a change for {counted(row.toAdapt.length, 'student')}</p>;
   return <p className="text-xs text-muted">{row ? 'Fits as it is' : 'Not judged yet'}</p>;
 }
 
-function Row({ shown, desk, speak, nameOf, see, children }: Omit<Props, 'shown'> & { shown: Shown }) {
+function Row({ shown, desk, speak, see, children }: Omit<Props, 'shown'> & { shown: Shown }) {
   const { game, row } = shown;
   const item = useRef<HTMLLIElement>(null);
   const id = game.id as string;
@@ -83,7 +82,7 @@ function Row({ shown, desk, speak, nameOf, see, children }: Omit<Props, 'shown'>
           {game.own && <span className="ml-2 text-xs font-normal text-muted">your own</span>}
         </h2>
         <p className="text-sm leading-5">{game.aim}</p>
-        <NoteLine {...{ shown, speak, nameOf }} />
+        <NoteLine {...{ shown, speak }} />
       </div>
       <dl className="grid grid-cols-7 gap-x-2 max-[1000px]:col-span-3 max-[1000px]:row-start-2 max-[600px]:col-span-2 max-[600px]:row-start-3 max-[600px]:grid-cols-4">
         {figures.map(({ label, value, look = '' }) => (
