@@ -254,7 +254,7 @@ describe('pieces laid out on the desk', () => {
     expect(await limits()).toEqual({ playRouteM: 1.8 });
     await screen.page.goto(`${app.base}/desk/mills-${today}`);
     await screen.click('tab', /^Checks/);
-    await screen.says('1.8 m needed in play');
+    await screen.says('wide paths today: 1.8 m in play');
     await screen.page.goto(`${app.base}/settings`);
     await screen.click('button', 'Reset limits to defaults');
     await screen.says('Reset limits to defaults', { not: true });

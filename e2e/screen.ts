@@ -15,7 +15,7 @@ const locateSource = buildSync({
   format: 'iife',
 }).outputFiles[0].text;
 /** How long something may take to appear, ms: ten times what a busy machine with two processors takes. */
-const PATIENCE = 120_000;
+export const PATIENCE = 120_000;
 
 /** A new page of a browser, driven as a person does; its clock is the one of this run, or further ahead (ms). */
 export async function newScreen(of: Browser | BrowserContext, further = 0): Promise<Screen> {

@@ -7,10 +7,11 @@ import type { Lesson } from '../../core/model/lesson.ts';
 import { readinessWords } from '../../core/words/facts.en.ts';
 import { call, type Desk, problemWords } from '../api.ts';
 import { Problem } from './Problem.tsx';
-import { Floating } from './Sheet.tsx';
 import { speakWith, useUnits } from './units.ts';
 import { useBlowWhistle } from './useBlowWhistle.ts';
 
+// Loaded when it asks: the first screen needs neither.
+const Floating = lazy(() => import('./Sheet.tsx').then((m) => ({ default: m.Floating })));
 const FindingWords = lazy(() => import('./FindingWords.tsx'));
 const MOST_SHOWN = 5;
 
@@ -54,38 +55,42 @@ export function BlowWhistle({ desk, lesson, fitted, disabled }: Props) {
         {isRunning ? 'Back to the whistle' : 'Blow the whistle'}
       </button>
       <Problem text={blow.error ? problemWords(blow.error) : ''} />
-      <Floating open={asks} onClose={() => setAsks(false)} title={`Not ready: ${readiness ? readinessWords(readiness) : ''}`}>
-        {readiness && !readiness.hasGame && <p>There is no game in this lesson yet. Add one on the strip.</p>}
-        <ol>
-          {open.slice(0, MOST_SHOWN).map((finding, i) => (
-            <li key={`${finding.code}-${i + 1}`} className="flex items-baseline gap-2 border-t py-1">
-              <span className={`head ${finding.weight === 'stop' ? 'text-stop' : 'text-caution'}`}>{i + 1}</span>
-              <span className="min-w-0">
-                <Suspense fallback={null}>
-                  <FindingWords finding={finding} speak={speakWith(units, desk.students)} />
-                </Suspense>
-                {kept.includes(finding) && <span className="text-muted"> (kept as is)</span>}
-              </span>
-            </li>
-          ))}
-        </ol>
-        {open.length > MOST_SHOWN && <p className="text-muted">and {open.length - MOST_SHOWN} more on the desk</p>}
-        <div className="mt-3 flex gap-3">
-          <button
-            type="button"
-            className="btn btn-ink"
-            onClick={() => {
-              setAsks(false);
-              blow.mutate();
-            }}
-          >
-            Blow it anyway
-          </button>
-          <button type="button" className="btn" onClick={() => setAsks(false)}>
-            Cancel
-          </button>
-        </div>
-      </Floating>
+      {asks && (
+        <Suspense fallback={null}>
+          <Floating open onClose={() => setAsks(false)} title={`Not ready: ${readiness ? readinessWords(readiness) : ''}`}>
+            {readiness && !readiness.hasGame && <p>There is no game in this lesson yet. Add one on the strip.</p>}
+            <ol>
+              {open.slice(0, MOST_SHOWN).map((finding, i) => (
+                <li key={`${finding.code}-${i + 1}`} className="flex items-baseline gap-2 border-t py-1">
+                  <span className={`head ${finding.weight === 'stop' ? 'text-stop' : 'text-caution'}`}>{i + 1}</span>
+                  <span className="min-w-0">
+                    <Suspense fallback={null}>
+                      <FindingWords finding={finding} speak={speakWith(units, desk.students)} />
+                    </Suspense>
+                    {kept.includes(finding) && <span className="text-muted"> (kept as is)</span>}
+                  </span>
+                </li>
+              ))}
+            </ol>
+            {open.length > MOST_SHOWN && <p className="text-muted">and {open.length - MOST_SHOWN} more on the desk</p>}
+            <div className="mt-3 flex gap-3">
+              <button
+                type="button"
+                className="btn btn-ink"
+                onClick={() => {
+                  setAsks(false);
+                  blow.mutate();
+                }}
+              >
+                Blow it anyway
+              </button>
+              <button type="button" className="btn" onClick={() => setAsks(false)}>
+                Cancel
+              </button>
+            </div>
+          </Floating>
+        </Suspense>
+      )}
     </>
   );
 }

@@ -1,7 +1,6 @@
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { Floating } from './Sheet.tsx';
-import { SHELVES } from './ShelvesMenu.tsx';
+import { SHELVES } from './shelves.ts';
 import { useSchool } from './units.ts';
 
 /** True while a person types into something: single keys must not act then. */
@@ -31,14 +30,9 @@ export function KeyHelp() {
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [navigate, singleKeys]);
-  return (
-    <Floating open={open} onClose={() => setOpen(false)} title="Keys" wide>
-      <Suspense fallback={null}>
-        <KeyTable />
-      </Suspense>
-      <button type="button" className="btn mt-4" onClick={() => setOpen(false)}>
-        Close
-      </button>
-    </Floating>
-  );
+  return open ? (
+    <Suspense fallback={null}>
+      <KeyTable onClose={() => setOpen(false)} />
+    </Suspense>
+  ) : null;
 }

@@ -1,4 +1,5 @@
-import { SHELVES } from './ShelvesMenu.tsx';
+import { Floating } from './Sheet.tsx';
+import { SHELVES } from './shelves.ts';
 
 const KEYS: [string, string][] = [
   ['?', 'These keys'],
@@ -18,15 +19,20 @@ const KEYS: [string, string][] = [
 ];
 
 /** The keys and what they do; loaded when somebody asks for them. */
-export default function KeyTable() {
+export default function KeyTable({ onClose }: { onClose: () => void }) {
   return (
-    <dl className="grid grid-cols-[220px_1fr] gap-x-4 gap-y-2">
-      {KEYS.map(([key, what]) => (
-        <div key={key} className="contents">
-          <dt className="head">{key}</dt>
-          <dd>{what}</dd>
-        </div>
-      ))}
-    </dl>
+    <Floating open onClose={onClose} title="Keys" wide>
+      <dl className="grid grid-cols-[220px_1fr] gap-x-4 gap-y-2">
+        {KEYS.map(([key, what]) => (
+          <div key={key} className="contents">
+            <dt className="head">{key}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+      <button type="button" className="btn mt-4" onClick={onClose}>
+        Close
+      </button>
+    </Floating>
   );
 }

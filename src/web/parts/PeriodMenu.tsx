@@ -3,12 +3,12 @@ import { DropdownMenu } from 'radix-ui';
 import { lazy, Suspense, useState } from 'react';
 import type { Period } from '../../core/model/period.ts';
 import { call, type Desk, problemWords } from '../api.ts';
-import { NameDialog } from './NameDialog.tsx';
 import { shortBell, shortDate } from './now.ts';
 import { refreshFacts, removalName, type ShelfStep, useShelfUndo } from './shelfUndo.ts';
 
 // Forms are loaded when one is opened: the first screen needs none.
 const PeriodDialog = lazy(() => import('./PeriodDialog.tsx').then((m) => ({ default: m.PeriodDialog })));
+const NameDialog = lazy(() => import('./NameDialog.tsx').then((m) => ({ default: m.NameDialog })));
 const RemoveDialog = lazy(() => import('./RemoveDialog.tsx').then((m) => ({ default: m.RemoveDialog })));
 
 type Asked = 'change' | 'copy' | 'cancel' | 'remove' | null;
@@ -96,15 +96,17 @@ export function PeriodMenu({ desk, trigger, onSaid }: { desk: Desk; trigger: Rea
             onClose={() => setAsked(null)}
           />
         )}
-        <NameDialog
-          open={asked === 'cancel'}
-          title={`Cancel ${name}`}
-          label="Why (may be empty)"
-          action="Cancel the period"
-          mayBeEmpty
-          onClose={() => setAsked(null)}
-          onSave={(why) => put(`cancel ${name}`, { ...period, cancelled: why })}
-        />
+        {asked === 'cancel' && (
+          <NameDialog
+            open
+            title={`Cancel ${name}`}
+            label="Why (may be empty)"
+            action="Cancel the period"
+            mayBeEmpty
+            onClose={() => setAsked(null)}
+            onSave={(why) => put(`cancel ${name}`, { ...period, cancelled: why })}
+          />
+        )}
         {asked === 'remove' && (
           <RemoveDialog
             what="period"
