@@ -1,6 +1,7 @@
 import { eq, inArray, or, type SQL } from 'drizzle-orm';
 import { pickOfGame } from '../core/formats/hosted.ts';
 import type { ClassId, PeriodId, RoomId } from '../core/model/ids.ts';
+import { wholeName } from '../core/model/names.ts';
 import type { Period } from '../core/model/period.ts';
 import type { Removable, Removal, Touched } from '../core/model/removal.ts';
 import type { Database } from './database.ts';
@@ -50,8 +51,6 @@ export interface RemoveOptions {
 type Remove = (tx: Database, id: string, options: RemoveOptions) => Promise<{ named: Named; taken: Taken }>;
 
 const inUse = () => new Problem(409, 'in-use', [{ path: ['id'], code: 'in-use' }]);
-const fullName = (s: { givenName: string; familyName: string }) => `${s.givenName} ${s.familyName}`;
-
 /** Takes rows out of several tables, in this order. */
 async function takeAll(tx: Database, ...wanted: [Parameters<typeof takeOut>[1], SQL | undefined][]): Promise<Taken> {
   const rows = [];
@@ -86,6 +85,7 @@ async function takePeriods(tx: Database, ids: readonly string[]): Promise<Taken>
 const REMOVE: Record<Removable, Remove> = {
   async student(tx, id) {
     const student = await studentRecords.get(tx, id);
+    const name = wholeName(student, await studentRecords.list(tx, eq(students.classId, student.classId)));
     const pairs = (await wishRecords.list(tx, eq(wishes.classId, student.classId))).filter((w) => (w.students as string[]).includes(id));
     const taken = await takeAll(
       tx,
@@ -94,7 +94,7 @@ const REMOVE: Record<Removable, Remove> = {
       ['adaptationEdits', eq(adaptationEdits.studentId, id)],
       ['wishes', or(...pairs.map((w) => eq(wishes.id, w.id)))],
     );
-    return { named: { name: fullName(student) }, taken };
+    return { named: { name }, taken };
   },
   async class(tx, id, { withPeriods }) {
     const { name } = await classRecords.get(tx, id);

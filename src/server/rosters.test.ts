@@ -57,3 +57,44 @@ describe('notes that come with a class list', () => {
     expect(await waiting()).toEqual({ Tova: undefined, Brea: 'walker' });
   });
 });
+
+describe('namesakes in a class list', () => {
+  it('are asked about before anything is stored, keep the words they are given, and lose one that is emptied', async () => {
+    const { body: klass } = await ask('POST', '/classes', { name: 'Grade 3W', grade: '3' });
+    const url = `/classes/${klass.id}`;
+    const marks = async () => (await ask('GET', url)).body.students.map((s: { mark?: string }) => s.mark);
+    await ask('POST', `${url}/import`, { text: 'Wren,Oak\nBrea,Quarrie', commit: true });
+    const request = { text: 'First,Last\nwren,oak\nTova,Larch\nTova,Larch', repeatsAllowed: true };
+    const { body: look } = await ask('POST', `${url}/import`, request);
+    const wren = (await ask('GET', url)).body.students.find((s: { givenName: string }) => s.givenName === 'Wren').id;
+    expect(look.namesakes).toEqual([
+      { name: 'Wren Oak', who: [{ id: wren }, { row: 2 }] },
+      { name: 'Tova Larch', who: [{ row: 3 }, { row: 4 }] },
+    ]);
+    const twice = [
+      { id: wren, mark: 'May' },
+      { row: 2, mark: 'may ' },
+    ];
+    const refused = await ask('POST', `${url}/import`, { ...request, marks: twice, commit: true });
+    expect(refused.status).toBe(400);
+    expect(refused.body.preview.errors).toMatchObject([{ row: 2, column: 'mark', code: 'repeated', value: 'may' }]);
+    expect(await marks()).toHaveLength(2);
+    const words = [
+      { id: wren, mark: 'May' },
+      { row: 2, mark: 'June' },
+      { row: 3, mark: '4N' },
+    ];
+    expect((await ask('POST', `${url}/import`, { ...request, marks: words, commit: true })).status).toBe(200);
+    expect((await marks()).toSorted()).toEqual(['4N', 'June', 'May', undefined, undefined]);
+    const changed = await ask('PUT', `${url}/students/${wren}`, { mark: '' });
+    expect(changed.body.mark).toBeUndefined();
+    expect((await ask('PUT', `${url}/students/${wren}`, { mark: 'x'.repeat(17) })).body.issues).toMatchObject([
+      { path: ['mark'], code: 'too-long' },
+    ]);
+    const { body: removed } = await ask(
+      'DELETE',
+      `${url}/students/${(await ask('GET', url)).body.students.find((s: { mark?: string }) => s.mark === '4N').id}`,
+    );
+    expect(JSON.stringify(removed)).toContain('Tova Larch (4N)');
+  });
+});

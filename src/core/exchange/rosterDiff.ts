@@ -5,6 +5,8 @@ export interface Known {
   givenName: string;
   familyName: string;
   rating: number;
+  /** What tells the student from a namesake. */
+  mark?: string;
   /** The notes that wait to be sorted. */
   toSort?: string;
 }
@@ -26,6 +28,8 @@ export interface RosterDiff {
 }
 
 const fullName = (s: Named) => `${s.givenName} ${s.familyName}`;
+/** How a student of the class is told: by name, and by what tells namesakes apart. */
+const toldBy = (s: Known) => (s.mark ? `${fullName(s)} (${s.mark})` : fullName(s));
 const keyOf = (s: Named) => fullName(s).toLowerCase().normalize('NFC');
 const alike = (a: Named, b: Named) =>
   a.givenName.toLowerCase() === b.givenName.toLowerCase() || a.familyName.toLowerCase() === b.familyName.toLowerCase();
@@ -34,7 +38,7 @@ const alike = (a: Named, b: Named) =>
 function newNote(student: Known, { note }: RosterRow): RosterDiff['noted'] {
   const before = student.toSort ?? '';
   if (!note || before.includes(note)) return [];
-  return [{ id: student.id, name: fullName(student), toSort: before ? `${before}; ${note}` : note }];
+  return [{ id: student.id, name: toldBy(student), toSort: before ? `${before}; ${note}` : note }];
 }
 
 /**
@@ -51,7 +55,7 @@ export function diffRoster(known: readonly Known[], rows: readonly RosterRow[]):
     if (student) diff.noted.push(...newNote(student, row));
     if (!student) fresh.push(row);
     else if (row.rating !== undefined && row.rating !== student.rating)
-      diff.rated.push({ id: student.id, name: fullName(student), from: student.rating, to: row.rating });
+      diff.rated.push({ id: student.id, name: toldBy(student), from: student.rating, to: row.rating });
     else diff.same.push(student.id);
   }
   const gone = [...left.values()].flat();
@@ -62,8 +66,8 @@ export function diffRoster(known: readonly Known[], rows: readonly RosterRow[]):
     if (likely.length === 1 && rivals.length === 1) {
       taken.add(likely[0]);
       diff.noted.push(...newNote(student, likely[0]));
-      diff.renamed.push({ id: student.id, from: fullName(student), to: likely[0] });
-    } else diff.gone.push({ id: student.id, name: fullName(student) });
+      diff.renamed.push({ id: student.id, from: toldBy(student), to: likely[0] });
+    } else diff.gone.push({ id: student.id, name: toldBy(student) });
   }
   diff.added = fresh.filter((row) => !taken.has(row));
   return diff;

@@ -1,6 +1,8 @@
 import type { Student } from './student.ts';
 
-type Named = Pick<Student, 'id' | 'givenName' | 'familyName'>;
+type Named = Pick<Student, 'id' | 'givenName' | 'familyName' | 'mark'>;
+/** A student who is not in the class yet, or whose id nobody asks for. */
+type FullNamed = Pick<Student, 'givenName' | 'familyName'>;
 
 /** Words before a family name that belong to it and are kept whole in a short name. */
 const PREFIXES = new Set(
@@ -27,23 +29,49 @@ function cut({ givenName, familyName }: Named, count: number): string {
   return [givenName, prefix, short === rest ? rest : `${short}.`].filter((w) => w !== '' && w !== '.').join(' ');
 }
 
+const fullName = ({ givenName, familyName }: FullNamed): string => `${givenName} ${familyName}`;
+/** What makes two students namesakes: their whole names, however written. */
+const namesakeKey = (student: FullNamed): string => fullName(student).toLowerCase().normalize('NFC');
+/** Those whose whole name another one of the list has too, in lists of one name each. */
+export const namesakesIn = <S extends FullNamed>(list: readonly S[]): S[][] => groupsOf(list, namesakeKey).filter((g) => g.length > 1);
+
 /** What must differ between two names: a full stop and capitals are no difference. */
 const keyOf = (name: string): string => name.toLowerCase().replace(/\.$/, '');
 
-/** What each student is called by `say`, with more letters until no two are the same; two of one whole name are numbered in the order of their ids. */
-function unique(list: readonly Named[], say: (student: Named, count: number) => string): ReadonlyMap<string, string> {
+/** Students who are called the same however many letters are said, in lists. */
+function groupsOf<S>(list: readonly S[], key: (student: S) => string): S[][] {
+  const groups = new Map<string, S[]>();
+  for (const s of list) groups.set(key(s), [...(groups.get(key(s)) ?? []), s]);
+  return [...groups.values()];
+}
+
+/** What tells the students of one name apart, by id: the word that the teacher gave, or a number in the order of their ids. */
+function marksOf(same: readonly Named[]): ReadonlyMap<string, string> {
+  const words = groupsOf(same, (s) => s.mark?.toLowerCase() ?? '');
+  const isOwn = (s: Named) => !!s.mark && words.every((g) => !g.includes(s) || g.length === 1);
+  const unmarked = same.filter((s) => !isOwn(s)).toSorted((a, b) => (a.id < b.id ? -1 : 1));
+  return new Map([
+    ...same.filter(isOwn).map((s) => [s.id as string, `(${s.mark})`] as const),
+    ...(unmarked.length > 1 ? unmarked.map((s, i) => [s.id as string, String(i + 1)] as const) : []),
+  ]);
+}
+
+/**
+ * What each student is called by `say`, with more letters until no two are the same. Namesakes are called by what tells them apart
+ * too, the same in every list that holds their class; `isWhole` if by their whole name then.
+ */
+function unique(list: readonly Named[], say: (student: Named, count: number) => string, isWhole = true): ReadonlyMap<string, string> {
   const names = new Map<string, string>();
-  let left = list;
+  const most = longest(list) + 1;
+  let left = groupsOf(list, (s) => keyOf(say(s, most)));
   for (let count = 1; left.length > 0; count++) {
-    const groups = new Map<string, Named[]>();
-    for (const s of left) groups.set(keyOf(say(s, count)), [...(groups.get(keyOf(say(s, count))) ?? []), s]);
-    const isLast = count > longest(left);
-    left = [...groups.values()].flatMap((same) => {
-      if (same.length > 1 && !isLast) return same;
-      const sorted = same.toSorted((a, b) => (a.id < b.id ? -1 : 1));
-      sorted.forEach((s, i) => {
-        names.set(s.id, same.length > 1 ? `${say(s, count)} ${i + 1}` : say(s, count));
-      });
+    left = groupsOf(left, ([first]) => keyOf(say(first, count))).flatMap((alike) => {
+      if (alike.length > 1 && count < most) return alike;
+      for (const same of alike) {
+        const marks = marksOf(same);
+        for (const s of same)
+          names.set(s.id, [say(s, isWhole && same.length > 1 ? most : count), marks.get(s.id)].filter(Boolean).join(' '));
+      }
       return [];
     });
   }
@@ -62,12 +90,16 @@ function once<T>(work: (list: readonly Named[]) => T): (list: readonly Named[]) 
 
 /** Short names by id: "Wren A.", with as many letters of the family name as make it unique among `list`. */
 export const shortNames = once((list) => unique(list, cut));
+/** Whole names by id: "Wren Ashgrove", namesakes with what tells them apart. */
+const fullNames = once((list) => unique(list, fullName));
 /** Initials by id: "WA", with as many letters as make them unique among `list`: for notes that name nobody. */
 const initials = once((list) =>
-  unique(list, (s, count) => `${letters(s.givenName, 1)}${letters(parts(s.familyName).rest.replaceAll(' ', ''), count)}`),
+  unique(list, (s, count) => `${letters(s.givenName, 1)}${letters(parts(s.familyName).rest.replaceAll(' ', ''), count)}`, false),
 );
 
 /** The shortest name of a student that is unique among others, usually the class's or the lesson's. */
 export const shortName = (student: Named, among: readonly Named[]): string => shortNames(among).get(student.id) ?? cut(student, 1);
 export const initialsOf = (student: Named, among: readonly Named[]): string =>
   initials(among).get(student.id) ?? `${letters(student.givenName, 1)}${letters(parts(student.familyName).rest, 1)}`;
+/** The whole name of a student, with what tells namesakes of the class apart. */
+export const wholeName = (student: Named, among: readonly Named[]): string => fullNames(among).get(student.id) ?? fullName(student);

@@ -14,6 +14,8 @@ export const Student = z.object({
   classId: ClassId,
   givenName: line(40),
   familyName: line(40),
+  /** A word that tells namesakes apart on every screen and list; anyone may read it. */
+  mark: line(16).optional(),
 });
 export type Student = z.infer<typeof Student>;
 

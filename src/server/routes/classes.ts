@@ -93,6 +93,8 @@ export function classRoutes(db: Database): Router {
         ...student,
         givenName: body.givenName ?? student.givenName,
         familyName: body.familyName ?? student.familyName,
+        // An empty word takes away what told namesakes apart.
+        mark: body.mark === '' ? undefined : (body.mark ?? student.mark),
         revision: body.revision ?? student.revision,
       });
       return studentRecords.put(tx, next);

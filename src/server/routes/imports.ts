@@ -2,9 +2,10 @@ import { Router } from 'express';
 import { z } from 'zod';
 import { ROSTER_COLUMNS, type RosterPreview } from '../../core/exchange/roster.ts';
 import { diffRoster, type RosterDiff } from '../../core/exchange/rosterDiff.ts';
+import { type Namesake, type NamesakesOf, namesakesAfter, repeatedMarks } from '../../core/exchange/rosterNamesakes.ts';
 import { MOST_STUDENTS } from '../../core/model/schoolClass.ts';
-import { StudentPrivate } from '../../core/model/student.ts';
-import { whole } from '../../core/model/text.ts';
+import { Student, StudentPrivate } from '../../core/model/student.ts';
+import { optionalLine, whole } from '../../core/model/text.ts';
 import { readAside } from '../aside/readAside.ts';
 import type { Database } from '../database.ts';
 import { Problem, readInput } from '../problem.ts';
@@ -30,9 +31,20 @@ const ImportRequest = z.object({
   mode: z.enum(['add', 'update'], { message: 'choice' }).optional(),
   /** In an update, who is not on the list stays all the same. */
   keepGone: z.boolean().optional(),
+  /** What tells namesakes apart: a word for a row of the list, or for one who is in the class already. */
+  marks: z
+    .array(z.object({ row: whole(1, 1000).optional(), id: z.string().max(64).optional(), mark: optionalLine(16) }))
+    .max(400, { message: 'too-many' })
+    .optional(),
   commit: z.boolean().optional(),
 });
-type Preview = RosterPreview & { added: number; diff: RosterDiff };
+type Preview = RosterPreview & { added: number; diff: RosterDiff; namesakes: NamesakesOf[] };
+
+/** The word for one of several namesakes: as it was just told, else as it is stored. */
+const markFrom =
+  ({ marks = [] }: z.output<typeof ImportRequest>) =>
+  (who: Namesake): string | undefined =>
+    (marks.find((m) => (who.id !== undefined ? m.id === who.id : m.row === who.row)) ?? who).mark || undefined;
 
 /** What would happen, with everything that is wrong by row and column. */
 async function lookAt(request: z.output<typeof ImportRequest>, known: Awaited<ReturnType<typeof readClass>>): Promise<Preview> {
@@ -50,6 +62,10 @@ async function lookAt(request: z.output<typeof ImportRequest>, known: Awaited<Re
       if (there.has(name.toLowerCase())) preview.errors.push({ row: row.row, column: 'name', code: 'repeated', value: name });
     }
   }
+  const namesakes = namesakesAfter(known.students, preview.rows, diff, update ? { keepGone: request.keepGone === true } : null);
+  const markOf = markFrom(request);
+  for (const who of repeatedMarks(namesakes, markOf))
+    preview.errors.push({ row: who.row ?? 0, column: 'mark', code: 'repeated', value: markOf(who) ?? '' });
   const after = update ? preview.rows.length + (request.keepGone ? diff.gone.length : 0) : known.students.length + preview.rows.length;
   if (after > MOST_STUDENTS)
     preview.errors.push({
@@ -58,7 +74,7 @@ async function lookAt(request: z.output<typeof ImportRequest>, known: Awaited<Re
       code: 'too-many',
       value: String(after),
     });
-  return { ...preview, added: 0, diff };
+  return { ...preview, added: 0, diff, namesakes };
 }
 
 /** A class list taken over: looked at first, then stored whole or not at all. */
@@ -75,14 +91,23 @@ export function importRoutes(db: Database, now: () => number): Router {
       throw new Problem(400, 'bad-input', issues, { preview });
     }
     const update = request.mode === 'update';
-    const { diff } = preview;
+    const { diff, namesakes } = preview;
+    const markOf = markFrom(request);
+    const asked = namesakes.flatMap((n) => n.who);
     await db.transaction(async (tx) => {
       const rate = async (student: string, rating: number) => {
         const before = await ratingRecords.get(tx, student);
         if (before.rating !== rating) await ratingRecords.put(tx, { ...before, rating });
       };
-      for (const row of update ? diff.added : preview.rows)
-        await addStudent(tx, id, { givenName: row.givenName, familyName: row.familyName, rating: row.rating, toSort: row.note });
+      const markTold = async (who: Namesake) => {
+        const before = await studentRecords.get(tx, who.id!);
+        if (before.mark !== markOf(who)) await studentRecords.put(tx, readInput(Student, { ...before, mark: markOf(who) }));
+      };
+      for (const { row, givenName, familyName, rating, note: toSort } of update ? diff.added : preview.rows) {
+        const mark = asked.some((who) => who.row === row) ? markOf({ row }) : undefined;
+        await addStudent(tx, id, { givenName, familyName, mark, rating, toSort });
+      }
+      for (const who of asked) if (who.id !== undefined) await markTold(who);
       if (!update) return;
       for (const { id: student, to } of diff.rated) await rate(student, to);
       for (const { id: student, to } of diff.renamed) {

@@ -2,6 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import type { RosterColumn, RosterPreview } from '../../../core/exchange/roster.ts';
 import type { RosterDiff } from '../../../core/exchange/rosterDiff.ts';
+import type { NamesakesOf } from '../../../core/exchange/rosterNamesakes.ts';
 import { counted } from '../../../core/formats/speak.ts';
 import { inputWords } from '../../../core/words/en.ts';
 import { ApiProblem, call, problemWords } from '../../api.ts';
@@ -9,9 +10,10 @@ import { CSV_FILES, FileButton } from '../../parts/FileButton.tsx';
 import { readTextFile } from '../../parts/readTextFile.ts';
 import { Floating } from '../../parts/Sheet.tsx';
 import { ColumnChoices, RowTable, SkippedRows } from './ListPreview.tsx';
+import { NamesakeWords, namesakeKey } from './NamesakeWords.tsx';
 import { RosterDiffView } from './RosterDiffView.tsx';
 
-type Preview = RosterPreview & { added: number; diff: RosterDiff };
+type Preview = RosterPreview & { added: number; diff: RosterDiff; namesakes: NamesakesOf[] };
 
 /** A class list pasted from a spreadsheet or read from a CSV file: looked at first, then taken over whole or not at all. */
 export function ImportDialog({
@@ -36,7 +38,11 @@ export function ImportDialog({
   const [keep, setKeep] = useState<number[]>([]);
   const [keepGone, setKeepGone] = useState(false);
   const [mode, setMode] = useState<'add' | 'update'>('add');
-  const request = (change: object = {}) => ({ text, columns, repeatsAllowed, emptyNumbers, keep, keepGone, mode, ...change });
+  const [marks, setMarks] = useState<Record<string, string>>({});
+  const told = (shown?.namesakes ?? []).flatMap(({ who }) =>
+    who.flatMap((w) => (marks[namesakeKey(w)] === undefined ? [] : [{ row: w.row, id: w.id, mark: marks[namesakeKey(w)] }])),
+  );
+  const request = (change: object = {}) => ({ marks: told, text, columns, repeatsAllowed, emptyNumbers, keep, keepGone, mode, ...change });
   const asking = useRef(0);
   const look = useMutation({
     mutationFn: async (change: object) => {
@@ -60,6 +66,7 @@ export function ImportDialog({
     setText(t);
     setShown(null);
     setKeep([]);
+    setMarks({});
     if (t !== '') return;
     setColumns(undefined);
     setRepeats(false);
@@ -76,7 +83,9 @@ export function ImportDialog({
             ? 'Name'
             : column === 'note'
               ? 'Note'
-              : 'The list';
+              : column === 'mark'
+                ? 'Word for namesakes'
+                : 'The list';
   return (
     <Floating open={open} onClose={onClose} title="Paste or import a roster" wide>
       <p className="text-muted">
@@ -154,7 +163,8 @@ export function ImportDialog({
               <ul className="max-h-36 overflow-auto" tabIndex={0} aria-label="Errors">
                 {shown.errors.map((e, i) => (
                   <li key={`${e.row}-${e.column}-${i}`}>
-                    Row {e.row}: {name(e.column)} {e.value ? `“${e.value}” ` : ''}
+                    {e.row > 0 && `Row ${e.row}: `}
+                    {name(e.column)} {e.value ? `“${e.value}” ` : ''}
                     {inputWords(e.code)}
                   </li>
                 ))}
@@ -185,6 +195,15 @@ export function ImportDialog({
               leave ratings empty that are not a number from 1 to 5
             </LookTick>
           )}
+          <NamesakeWords
+            namesakes={shown.namesakes}
+            marks={marks}
+            onWord={(key, word) => {
+              setMarks({ ...marks, [key]: word });
+              // Whatever was wrong with the words is looked at again with the whole list.
+              setShown({ ...shown, errors: shown.errors.filter((e) => e.column !== 'mark') });
+            }}
+          />
           <ColumnChoices
             // What was just chosen, before the list has been looked at again.
             columns={columns?.length === shown.columns.length ? columns : shown.columns}

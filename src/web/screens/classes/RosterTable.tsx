@@ -7,6 +7,7 @@ import {
   useReactTable,
 } from '@tanstack/react-table';
 import { useMemo, useState } from 'react';
+import { namesakesIn, wholeName } from '../../../core/model/names.ts';
 import type { Student } from '../../../core/model/student.ts';
 import { type ClassData, call, problemWords } from '../../api.ts';
 import { ChoiceField, CommitField } from '../../parts/CommitField.tsx';
@@ -41,6 +42,7 @@ export function RosterTable({ data, refresh, isUnfolded }: { data: ClassData; re
       }),
     [data],
   );
+  const namesakes = useMemo(() => new Set(namesakesIn(data.students).flatMap((same) => same.map((s) => s.id))), [data]);
   const save = async ({ rating: _, known: __, tags: ___, helper: ____, ...student }: Row, change: Partial<Row> | SupportsChange) => {
     await saveRecord<Student & Partial<Omit<Row, keyof Student>> & SupportsChange>(
       `/classes/${classId}/students/${student.id}`,
@@ -119,6 +121,16 @@ export function RosterTable({ data, refresh, isUnfolded }: { data: ClassData; re
                   value={s.familyName}
                   onCommit={(familyName) => save(s, { familyName })}
                 />
+                {(s.mark || namesakes.has(s.id)) && (
+                  <CommitField
+                    quiet
+                    className="cell text-xs text-muted"
+                    label={`Word for ${wholeName(s, data.students)}, row ${i + 1}`}
+                    placeholder="a word to tell them apart"
+                    value={s.mark ?? ''}
+                    onCommit={(mark) => save(s, { mark })}
+                  />
+                )}
               </td>
               {isUnfolded && (
                 <>
@@ -133,11 +145,11 @@ export function RosterTable({ data, refresh, isUnfolded }: { data: ClassData; re
                     />
                   </td>
                   <td className="bg-bench py-0.5 pr-2">
-                    <SupportsCell name={`${s.givenName} ${s.familyName}`} row={i + 1} known={s.known} save={(change) => save(s, change)} />
+                    <SupportsCell name={wholeName(s, data.students)} row={i + 1} known={s.known} save={(change) => save(s, change)} />
                   </td>
                   <td className="bg-bench py-0.5 pr-2">
                     <GroupTraits
-                      name={`${s.givenName} ${s.familyName}`}
+                      name={wholeName(s, data.students)}
                       row={i + 1}
                       {...{ tags: s.tags, helper: s.helper }}
                       save={(change) => save(s, change)}
@@ -149,7 +161,7 @@ export function RosterTable({ data, refresh, isUnfolded }: { data: ClassData; re
                 <RemoveButton
                   what="student"
                   id={s.id}
-                  name={`${s.givenName} ${s.familyName}`}
+                  name={wholeName(s, data.students)}
                   path={`/classes/${classId}/students/${s.id}`}
                   onRemoved={refresh}
                 />

@@ -1,6 +1,6 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import { shortName } from '../../../core/model/names.ts';
+import { shortName, wholeName } from '../../../core/model/names.ts';
 import { type ClassData, call, problemWords } from '../../api.ts';
 import { Problem } from '../../parts/Problem.tsx';
 import { SaidChoice } from '../../parts/Said.tsx';
@@ -21,7 +21,7 @@ export function Wishes({ data, refresh }: { data: ClassData; refresh: () => Prom
     const student = data.students.find((s) => s.id === id);
     return student ? shortName(student, data.students) : '';
   };
-  const options = [['', 'choose …'] as const, ...sorted.map((s) => [s.id as string, `${s.givenName} ${s.familyName}`] as const)];
+  const options = [['', 'choose …'] as const, ...sorted.map((s) => [s.id as string, wholeName(s, data.students)] as const)];
   const path = `/classes/${data.schoolClass.id}/wishes`;
   return (
     <section>

@@ -3,7 +3,7 @@ import { Lock } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useRef, useState } from 'react';
 import type { StudentId } from '../../../core/model/ids.ts';
-import { shortName } from '../../../core/model/names.ts';
+import { shortName, wholeName } from '../../../core/model/names.ts';
 import { type Presence, ROLES, type Role, STATUSES, type Status, USUAL_ROLE } from '../../../core/model/period.ts';
 import type { Student } from '../../../core/model/student.ts';
 import { ROLE_WORDS, STATUS_WORDS } from '../../../core/words/en.ts';
@@ -40,7 +40,7 @@ export function StudentChip({ student, among, entry, groups, group, locked, met,
       <DropdownMenu.Trigger
         ref={setNodeRef}
         className={`flex w-full items-baseline gap-1 rounded-sm py-0.5 text-left hover:bg-tint data-[state=open]:bg-tint ${isDragging ? 'opacity-40' : ''} ${moves ? 'cursor-grab touch-none' : ''}`}
-        title={`${student.givenName} ${student.familyName}`}
+        title={wholeName(student, among)}
         aria-describedby={moves ? attributes['aria-describedby'] : undefined}
         onKeyDown={(e) => {
           carrying.current = e.key === ' ';
@@ -78,9 +78,7 @@ export function StudentChip({ student, among, entry, groups, group, locked, met,
           collisionPadding={8}
           className="z-50 max-h-[var(--radix-dropdown-menu-content-available-height)] min-w-56 overflow-auto border-[1.5px] border-ink bg-paper py-1 shadow-lg"
         >
-          <DropdownMenu.Label className="px-3 py-1 text-xs text-muted">
-            {student.givenName} {student.familyName} today
-          </DropdownMenu.Label>
+          <DropdownMenu.Label className="px-3 py-1 text-xs text-muted">{wholeName(student, among)} today</DropdownMenu.Label>
           {STATUSES.map((status) => (
             <DropdownMenu.Item key={status} className={item} onSelect={() => onPresence(student.id, status, USUAL_ROLE[status])}>
               {STATUS_WORDS[status]} <span className="text-xs text-muted">{ROLE_WORDS[USUAL_ROLE[status]]}</span>

@@ -8,7 +8,7 @@ import { percent } from '../../../core/formats/say.ts';
 import { counted } from '../../../core/formats/speak.ts';
 import type { Gear } from '../../../core/model/gear.ts';
 import type { HomeMade } from '../../../core/model/homeMade.ts';
-import { initialsOf } from '../../../core/model/names.ts';
+import { initialsOf, wholeName } from '../../../core/model/names.ts';
 import type { FollowedSkill, SkillLadder } from '../../../core/model/skillLadder.ts';
 import { cellWords, PROMPT_WORDS, SKILL_WORDS } from '../../../core/words/skills.en.ts';
 import { SUPPORT_WORDS } from '../../../core/words/supports.en.ts';
@@ -53,7 +53,7 @@ function Page({ classId, studentId, shown }: { classId: string; studentId: strin
   const known = shown.data.ratings.find((r) => r.studentId === studentId);
   if (!student || !known) return <main className="p-6">This student is not in the class any more.</main>;
   const names: DialNames = { gear, homeMade, adults: school.adults ?? [], students: [], school };
-  const who = named ? `${student.givenName} ${student.familyName}` : initialsOf(student, shown.data.students);
+  const who = named ? wholeName(student, shown.data.students) : initialsOf(student, shown.data.students);
   return (
     <>
       <div className="print:hidden">

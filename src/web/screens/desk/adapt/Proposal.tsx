@@ -111,7 +111,7 @@ export function Proposal({ cell, cells, desk, fitted, adaptations, homeMade, per
           </Link>
         </p>
       )}
-      <Why plan={plan} name={student?.givenName ?? 'the student'} />
+      <Why plan={plan} name={student ? name : 'the student'} />
       <ul className="flex flex-col gap-1.5" aria-label="Changes">
         {plan.dials.map((dial) => (
           <DialRow

@@ -1,4 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
+import { wholeName } from '../../../../core/model/names.ts';
 import type { Student } from '../../../../core/model/student.ts';
 import type { Desk } from '../../../api.ts';
 import { ChoiceField } from '../../../parts/CommitField.tsx';
@@ -24,14 +25,14 @@ export function StudentSupports({
       <ChoiceField
         label="Supports of"
         value={id ?? ''}
-        options={[['', 'choose a student …'] as const, ...sorted.map((s) => [s.id as string, `${s.givenName} ${s.familyName}`] as const)]}
+        options={[['', 'choose a student …'] as const, ...sorted.map((s) => [s.id as string, wholeName(s, desk.students)] as const)]}
         onPick={(next) => onStudent(next || null)}
       />
       {student && (
-        <section aria-label={`Supports of ${student.givenName}`} className="border-[1.5px] border-ink p-3">
+        <section aria-label={`Supports of ${wholeName(student, desk.students)}`} className="border-[1.5px] border-ink p-3">
           <SupportsEditor
             key={student.id}
-            name={`${student.givenName} ${student.familyName}`}
+            name={wholeName(student, desk.students)}
             known={own ?? { supports: [] }}
             save={async (change) => {
               await saveRecord<Student & typeof change>(`/classes/${student.classId}/students/${student.id}`, student, change);

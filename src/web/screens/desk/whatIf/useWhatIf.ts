@@ -6,6 +6,7 @@ import type { FitInput, FittedLesson } from '../../../../core/fit/fitted.ts';
 import { halfOf, type SeenGroups, type Supposed, suppose } from '../../../../core/fit/whatIf.ts';
 import { type Edit, gesture } from '../../../../core/model/edit.ts';
 import type { Lesson } from '../../../../core/model/lesson.ts';
+import { shortName } from '../../../../core/model/names.ts';
 import type { Room } from '../../../../core/model/room.ts';
 import { supposedWords } from '../../../../core/words/whatIf.en.ts';
 import { call, problemWords } from '../../../api.ts';
@@ -47,8 +48,9 @@ export function useWhatIf(base: FitInput, fitted: FittedLesson | null, perform: 
   const shown = list.length ? after : null;
   const diff = useMemo(() => (fitted && shown ? fitDiff(fitted, shown) : null), [fitted, shown]);
   const name = (id: string) => {
-    const found = [...base.students, ...(supposed?.input.students ?? [])].find((s) => s.id === id);
-    return found ? found.givenName : id;
+    const there = [...base.students, ...(supposed?.input.students.filter((s) => !base.students.some((b) => b.id === s.id)) ?? [])];
+    const found = there.find((s) => s.id === id);
+    return found ? shortName(found, there) : id;
   };
   const words = list.map((what) => supposedWords(what, name));
   const drop = () => {
