@@ -98,6 +98,13 @@ const GEAR = [
 describe('a first week', () => {
   it('goes from an empty school to a timetable, with a class as the office sends it', async () => {
     await screen.says('No periods yet');
+    // A computer of this region is offered feet first; this school measures in meters.
+    expect(await (await screen.find('radio', 'feet and inches')).evaluate((e) => (e as HTMLInputElement).checked)).toBe(true);
+    expect(await screen.page.$$eval('input[type=radio]', (all) => all.map((e) => e.parentElement!.textContent))).toEqual([
+      'feet and inches',
+      'meters',
+    ]);
+    await click('radio', 'meters');
     await click('link', /Add a class/);
     await click('button', 'Add a class');
     await fill('Name of the class', 'Grade 5 Larch');

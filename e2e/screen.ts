@@ -15,7 +15,7 @@ const locateSource = buildSync({
   format: 'iife',
 }).outputFiles[0].text;
 /** How long something may take to appear, ms: ten times what a busy machine with two processors takes. */
-export const PATIENCE = 120_000;
+export const PATIENCE = Number(process.env.SIDE_COURT_PATIENCE ?? 120_000);
 
 /** A new page of a browser, driven as a person does; its clock is the one of this run, or further ahead (ms). */
 export async function newScreen(of: Browser | BrowserContext, further = 0): Promise<Screen> {
@@ -150,7 +150,7 @@ export class Screen {
     const snapshot = await element.evaluate((e) => {
       const input = e as HTMLInputElement;
       const tag = e.tagName;
-      const types: Record<string, string> = { checkbox: 'checkbox', time: 'time', file: 'button' };
+      const types: Record<string, string> = { checkbox: 'checkbox', radio: 'radio', time: 'time', file: 'button' };
       const roles: Record<string, string> = { BUTTON: 'button', A: 'link', SELECT: 'combobox', TEXTAREA: 'textbox' };
       const role =
         e.getAttribute('role') ?? (tag === 'INPUT' ? (input.list ? 'combobox' : (types[input.type] ?? 'textbox')) : (roles[tag] ?? ''));

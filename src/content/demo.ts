@@ -16,7 +16,6 @@ import { paintedSet } from './paintedSets.ts';
 export const DEMO_SCHOOL: School = {
   ...NEW_SCHOOL,
   name: 'Alder Hollow School',
-  stopSignal: 'One long whistle and a raised arm: freeze, gear on the floor',
   adults: [
     { id: 'juna-ask', name: 'Juna Ask', can: ['guide', 'prompt', 'spot', 'push'] },
     { id: 'tarn-holloway', name: 'Tarn Holloway', can: ['sign', 'prompt'] },

@@ -5,11 +5,25 @@ import { type Speak, speakIn } from '../../core/formats/speak.ts';
 import { millimetres } from '../../core/geometry/point.ts';
 import { shortNames } from '../../core/model/names.ts';
 import { NEW_SCHOOL } from '../../core/model/newSchool.ts';
+import { regionUnits, unitsFirst } from '../../core/model/regionUnits.ts';
 import type { School } from '../../core/model/school.ts';
 import type { Student } from '../../core/model/student.ts';
 import { call } from '../api.ts';
 
 const SCHOOL = queryOptions({ queryKey: ['school'], queryFn: () => call<School>('GET', '/school'), staleTime: 60_000 });
+
+/** What the computer's region measures in. */
+export const hereUnits = (): SchoolUnits => regionUnits(navigator.language, Intl.DateTimeFormat().resolvedOptions().timeZone);
+
+/** The units that lengths can be in, those of the computer's region first. */
+export const unitChoices = () =>
+  unitsFirst(
+    [
+      ['m', 'meters'],
+      ['ft', 'feet and inches'],
+    ] as const,
+    hereUnits(),
+  );
 
 /** The school's settings; its defaults while they load. */
 export function useSchool(): School {

@@ -10,6 +10,7 @@ import type { FitInput, FittedLesson } from '../../core/fit/fitted.ts';
 import { searchWays, type WaysFound, type WaysProgress } from '../../core/fit/ways.ts';
 import { AIMS, type Aim, type Regrouping, type RegroupRequest, regroup } from '../../core/groups/regroup.ts';
 import type { Finding } from '../../core/model/finding.ts';
+import { judgeChanged } from '../../core/shelf/judge.ts';
 
 /** The ways of a block, telling after every few fits how far it has come. */
 async function ways(input: FitInput, blockId: string, tell: (progress: WaysProgress) => void): Promise<WaysFound> {
@@ -37,6 +38,19 @@ function open(input: FitInput): { id: number; fitted: FittedLesson } {
 const weigh = (id: number, key: string): Finding | null => (opened?.id === id ? opened.weighing.weighed(key) : null);
 
 /** The fitting thread: plain data in, plain data out. */
-const fitting = { open, weigh, fitUnweighed, adaptLesson, adaptFixes, byGrade, setOutList, pacedList, layMany, ways, regroupings };
+const fitting = {
+  open,
+  weigh,
+  fitUnweighed,
+  adaptLesson,
+  adaptFixes,
+  byGrade,
+  setOutList,
+  pacedList,
+  layMany,
+  ways,
+  regroupings,
+  judgeChanged,
+};
 export type Fitting = typeof fitting;
 expose(fitting);

@@ -4,11 +4,11 @@ import type { Edit } from '../../model/edit.ts';
 import type { Weight } from '../../model/finding.ts';
 import type { Idea, Noticed } from '../../model/findingCodes.ts';
 import type { BlockId } from '../../model/ids.ts';
+import { USUAL_STOP_SIGNAL } from '../../model/newSchool.ts';
 import { type OwnRule, ruleKey } from '../../model/rule.ts';
 import { type BlockInput, laidIn, type StandingBlock } from '../fitted.ts';
 
 /** The stop signal that is suggested for a game without one. */
-const USUAL_STOP = 'One long whistle and a raised arm: freeze, gear on the floor';
 
 const WEIGHTS: Record<Hole['code'], Weight> = {
   'rule-missing': 'caution',
@@ -31,8 +31,8 @@ function withRule(input: BlockInput, blockId: string, rule: OwnRule): Edit {
 function ideasFor(input: BlockInput, block: StandingBlock, hole: Hole): Idea[] {
   const stop = block.game!.roles['stop-signal'];
   if (hole.code === 'no-stop-signal' && stop) {
-    const edit: Edit = { kind: 'set-setting', blockId: block.id as BlockId, key: stop.key, value: USUAL_STOP };
-    return [{ code: 'set-stop-signal', data: { signal: USUAL_STOP }, edits: [edit] }];
+    const edit: Edit = { kind: 'set-setting', blockId: block.id as BlockId, key: stop.key, value: USUAL_STOP_SIGNAL };
+    return [{ code: 'set-stop-signal', data: { signal: USUAL_STOP_SIGNAL }, edits: [edit] }];
   }
   const rule = usualRule(hole);
   return rule ? [{ code: 'use-usual-rule', data: { about: hole.about, hole: hole.code }, edits: [withRule(input, block.id, rule)] }] : [];

@@ -1,5 +1,7 @@
 import { DropdownMenu } from 'radix-ui';
+import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
+import type { FitInput } from '../../../core/fit/fitted.ts';
 import { gameBlock } from '../../../core/formats/gameBlock.ts';
 import type { Edit } from '../../../core/model/edit.ts';
 import type { Game } from '../../../core/model/game.ts';
@@ -8,6 +10,7 @@ import type { Lesson } from '../../../core/model/lesson.ts';
 import { usualIndex } from '../../../core/model/newLesson.ts';
 import { formatWords, PHASE_WORDS } from '../../../core/words/en.ts';
 import { freshId } from '../../api.ts';
+import { fitting } from '../../worker/useFit.ts';
 
 /** Usual bounds of plain blocks, seconds. */
 const PLAIN: [Lesson['blocks'][number]['phase'], number, number, number][] = [
@@ -23,8 +26,8 @@ const PLAIN: [Lesson['blocks'][number]['phase'], number, number, number][] = [
 
 interface Props {
   periodId: string;
-  lesson: Lesson;
-  games: readonly Game[];
+  /** What the lesson is fitted to: a game is put in so that it fits there, as from the shelf. */
+  input: FitInput;
   /** The block after which the new one goes; at the fitting place where none is chosen. */
   after: string | null;
   perform(edit: Edit, name?: string): void;
@@ -33,22 +36,46 @@ interface Props {
 }
 
 /** A menu that adds a game or a plain block to the strip. */
-export function AddBlock({ periodId, lesson, games, after, perform, onAdded, children }: Props) {
+export function AddBlock({ periodId, input, after, perform, onAdded, children }: Props) {
   const navigate = useNavigate();
+  const [adding, setAdding] = useState('');
+  const { lesson, games } = input;
+  /** The lesson as it is once the game has been judged. */
+  const now = useRef(lesson);
+  now.current = lesson;
   const index = (phase: string) => {
-    const chosen = lesson.blocks.findIndex((b) => b.id === after);
+    const chosen = now.current.blocks.findIndex((b) => b.id === after);
     if (chosen >= 0) return chosen + 1;
-    return phase === 'game' ? usualIndex(lesson) : lesson.blocks.length;
+    return phase === 'game' ? usualIndex(now.current) : now.current.blocks.length;
   };
   const newId = () => BlockId.parse(freshId('b'));
   const add = (block: Lesson['blocks'][number]) => {
     perform({ kind: 'insert-block', index: index(block.phase), block });
     onAdded(block.id);
   };
+  const addGame = async (game: Game) => {
+    setAdding(game.title);
+    const { lesson: _, ...facts } = input;
+    const settings = await fitting()
+      .judgeChanged(facts, game)
+      .then(
+        (row) => row.settings,
+        () => ({}),
+      );
+    setAdding('');
+    add(gameBlock(game, newId(), settings));
+  };
   const item = 'cursor-pointer px-4 py-1.5 outline-none data-[highlighted]:bg-tint';
   return (
     <DropdownMenu.Root>
-      <DropdownMenu.Trigger asChild>{children}</DropdownMenu.Trigger>
+      <DropdownMenu.Trigger asChild disabled={adding !== ''} aria-busy={adding !== ''}>
+        {children}
+      </DropdownMenu.Trigger>
+      {adding && (
+        <span role="status" className="self-center text-xs text-muted">
+          Putting in {adding} …
+        </span>
+      )}
       <DropdownMenu.Portal>
         <DropdownMenu.Content
           align="start"
@@ -62,7 +89,7 @@ export function AddBlock({ periodId, lesson, games, after, perform, onAdded, chi
           <DropdownMenu.Separator className="my-1 border-t" />
           <DropdownMenu.Label className="px-4 py-1 text-xs text-muted">A game</DropdownMenu.Label>
           {games.map((game) => (
-            <DropdownMenu.Item key={game.id} className={item} onSelect={() => add(gameBlock(game, newId()))}>
+            <DropdownMenu.Item key={game.id} className={item} onSelect={() => void addGame(game)}>
               <span className="font-bold">{game.title}</span> <span className="text-xs text-muted">{formatWords(game.format).name}</span>
               <span className="block text-xs text-muted">{game.aim}</span>
             </DropdownMenu.Item>

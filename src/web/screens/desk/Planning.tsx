@@ -152,7 +152,7 @@ export function Planning({ desk }: { desk: DeskData }) {
             marks={sheet === 'Fit for all' && !supposing ? floorMarks(adapting.adapted, block, at, desk.students) : NO_MARKS}
           >
             <FloorLinks periodId={desk.period.id} block={block} />
-            <AddBlock periodId={desk.period.id} lesson={lesson} games={desk.games} after={chosen} perform={perform} onAdded={selectBlock}>
+            <AddBlock periodId={desk.period.id} input={input} after={chosen} perform={perform} onAdded={selectBlock}>
               <button type="button" className="btn whitespace-nowrap">
                 Add a block
               </button>

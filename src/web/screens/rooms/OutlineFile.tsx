@@ -19,6 +19,8 @@ const UNITS = [
   ['0.3048', 'feet'],
   ['0.0254', 'inches'],
 ] as const;
+/** The same for a school that measures in feet. */
+const FEET_FIRST = [UNITS[0], ...UNITS.slice(4), ...UNITS.slice(1, 4)];
 type Unit = (typeof UNITS)[number][0];
 
 /** A room's outline out of a plan: a DXF or SVG file with a stated unit, looked at before it is taken. */
@@ -76,7 +78,7 @@ export function OutlineFile({
         <ChoiceField
           label="One unit of the drawing is"
           value={unit}
-          options={UNITS}
+          options={units.units === 'ft' ? FEET_FIRST : UNITS}
           onPick={(next) => {
             setUnit(next);
             if (text !== null) void look(text, next);

@@ -6,7 +6,7 @@ import { LeaveDemo } from '../../parts/DemoSchool.tsx';
 import { Problem } from '../../parts/Problem.tsx';
 import { SaidChoice, SaidText, SaidYes } from '../../parts/Said.tsx';
 import { Sentence } from '../../parts/Sentence.tsx';
-import { useSchool } from '../../parts/units.ts';
+import { unitChoices, useSchool } from '../../parts/units.ts';
 import { type SchoolChange, saveSchool } from '../../parts/useSaveSchool.ts';
 import { useTry } from '../../parts/useTry.ts';
 import { BackupsSection } from './BackupsSection.tsx';
@@ -18,11 +18,6 @@ import { MatchingRows } from './MatchingRows.tsx';
 import { RemovedSection } from './RemovedSection.tsx';
 import { SettingsPart } from './SettingsPart.tsx';
 import { WholeSchool } from './WholeSchool.tsx';
-
-const UNITS = [
-  ['m', 'meters'],
-  ['ft', 'feet and inches'],
-] as const;
 
 /** The school's facts and figures as sentences whose values are changed in place, then its copies and what was removed. */
 export function Settings() {
@@ -46,7 +41,7 @@ export function Settings() {
         />
       );
     if (name === 'units')
-      return <SaidChoice label="Lengths in" value={school.units} options={UNITS} onPick={(units) => attempt(save({ units }))} />;
+      return <SaidChoice label="Lengths in" value={school.units} options={unitChoices()} onPick={(units) => attempt(save({ units }))} />;
     if (name === 'keys')
       return (
         <SaidYes
