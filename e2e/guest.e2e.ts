@@ -1,3 +1,4 @@
+import { writeFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { fit } from '../src/core/fit/fit.ts';
 import type { FitInput, FittedLesson } from '../src/core/fit/fitted.ts';
@@ -77,6 +78,50 @@ describe('somebody who stands in', () => {
     await screen.says('Find anything', { not: true });
     expect(await screen.page.$('[role="dialog"]')).toBeNull();
     await screen.expectAccessible();
+  });
+
+  it('goes back to where it was opened, to Today if that was nowhere', async () => {
+    await screen.click('button', 'Back');
+    await screen.find('link', 'Run this as a guest');
+    await open(`/guest/mills-${today}`);
+    await screen.click('button', 'Back');
+    await screen.find('link', 'Run this as a guest');
+  });
+
+  it('flows over pages of paper, to its last line, without buttons and without what is private', async () => {
+    await open(`/guest/mills-${today}`);
+    await screen.says('Who starts where');
+    await screen.page.evaluate(() => {
+      window.print = () => document.body.setAttribute('data-printed', 'yes');
+    });
+    await screen.click('button', 'Print or save as PDF');
+    expect(await screen.page.$eval('body', (b) => b.getAttribute('data-printed'))).toBe('yes');
+    await screen.click('button', 'Show care alerts');
+    await screen.find('button', 'Hide care alerts');
+    await screen.page.emulateMediaType('print');
+    const { buttons, words, high } = await screen.page.evaluate(() => ({
+      buttons: [...document.querySelectorAll('button')].filter((b) => b.checkVisibility()).length,
+      words: [...document.querySelectorAll('main *')]
+        .map((e) => (e.children.length || !e.checkVisibility() ? '' : e.textContent))
+        .join(' '),
+      high: document.querySelector('main')!.getBoundingClientRect().height,
+    }));
+    await screen.page.emulateMediaType();
+    expect(buttons).toBe(0);
+    expect(words).toContain('Ask the office');
+    expect(words).not.toMatch(/allergy|grip|vision/i);
+    // Letter and A4 at 96 dots an inch: as many pages as the sheet is high, a few more for what is not cut in two.
+    for (const [format, page] of [
+      ['Letter', 1056],
+      ['A4', 1123],
+    ] as const) {
+      const pdf = Buffer.from(await screen.page.pdf({ format, margin: { top: '12mm', bottom: '12mm', left: '12mm', right: '12mm' } }));
+      if (process.env.SHOT) writeFileSync(`${process.env.SHOT}-${format}.pdf`, pdf);
+      const pages = pdf.toString('latin1').match(/\/Type\s*\/Page\b/g)!.length;
+      expect(pages).toBeGreaterThanOrEqual(Math.floor((high * 0.8) / page));
+      expect(pages).toBeGreaterThan(2);
+      expect(pages).toBeLessThanOrEqual(Math.ceil(high / page) * 2);
+    }
   });
 
   it('answers twenty questions from the page alone', async () => {

@@ -35,6 +35,7 @@ export function MiniFloor({
     <svg
       width={width}
       height={height}
+      viewBox={`0 0 ${width} ${height}`}
       className="block"
       role="img"
       aria-label={`${room.name}, ${units.say(box.width)} by ${units.say(box.depth)}, ${pieces.length} areas`}

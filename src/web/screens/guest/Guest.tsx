@@ -1,15 +1,17 @@
 import { useQuery } from '@tanstack/react-query';
-import { useParams } from 'react-router';
+import { ArrowLeft } from 'lucide-react';
+import { useNavigate, useParams } from 'react-router';
 import type { GuestBlock, GuestView } from '../../../core/fit/guestView.ts';
 import { counted } from '../../../core/formats/speak.ts';
 import { clockSeconds } from '../../../core/model/period.ts';
 import { limitWords } from '../../../core/words/guest.en.ts';
 import { call, problemWords } from '../../api.ts';
 import { isoDate, longDate, shortBell, useNow } from '../../parts/now.ts';
+import { PrintButton } from '../../parts/PrintButton.tsx';
 import { CareAlerts } from './CareAlerts.tsx';
 import { GuestBlockView } from './GuestBlockView.tsx';
 
-/** A lesson for somebody who stands in: what, for whom, where, minute by minute. No menu, no link leads from here. */
+/** A lesson for somebody who stands in: what, for whom, where, minute by minute. No menu leads from here; it goes back, and onto paper. */
 export function Guest() {
   const { periodId = '' } = useParams();
   const { data, error } = useQuery({
@@ -21,10 +23,22 @@ export function Guest() {
     return (
       <main className="p-6">
         <h1 className="text-xl">This lesson is not here</h1>
-        <p className="mt-2">{problemWords(error)}</p>
+        <p className="my-2">{problemWords(error)}</p>
+        <BackButton />
       </main>
     );
   return data ? <Lesson view={data} periodId={periodId} /> : <main className="p-6 text-muted">Opening the lesson …</main>;
+}
+
+/** Goes back to where the sheet was opened from; to Today if it was opened by its address. */
+function BackButton() {
+  const navigate = useNavigate();
+  const opened = (window.history.state as { idx?: number } | null)?.idx ?? 0;
+  return (
+    <button type="button" className="btn flex items-center gap-1.5" onClick={() => (opened > 0 ? navigate(-1) : navigate('/'))}>
+      <ArrowLeft size={15} aria-hidden="true" /> Back
+    </button>
+  );
 }
 
 /** Limits that hold in every block with the same words: said once. */
@@ -37,8 +51,12 @@ function Lesson({ view, periodId }: { view: GuestView; periodId: string }) {
   const minutes = (clockSeconds(view.end) - clockSeconds(view.start)) / 60;
   const everywhere = alike(view.blocks);
   return (
-    <main tabIndex={0} className="h-full overflow-auto">
-      <article className="mx-auto max-w-[980px] p-8 max-[600px]:p-4">
+    <main tabIndex={0} className="h-full overflow-auto print:h-auto print:overflow-visible">
+      <article className="mx-auto max-w-[980px] p-8 max-[600px]:p-4 print:max-w-none print:p-0">
+        <div className="mb-4 flex flex-wrap justify-between gap-3 print:hidden">
+          <BackButton />
+          <PrintButton />
+        </div>
         <header className="border-b-2 border-ink pb-4">
           <h1 className="text-2xl">
             {view.className} in {view.room.name}
@@ -48,7 +66,7 @@ function Lesson({ view, periodId }: { view: GuestView; periodId: string }) {
             {view.playing === 1 ? 'plays' : 'play'}. The lesson is “{view.lessonTitle}”.
           </p>
           {view.stopSignal && (
-            <p className="mt-3 bg-tape px-4 py-2 text-lg text-white">
+            <p className="mt-3 bg-tape px-4 py-2 text-lg text-white print:border-2 print:border-ink print:bg-transparent print:text-ink">
               <span className="head">Stop signal: </span>
               {view.stopSignal}
             </p>
@@ -64,7 +82,7 @@ function Lesson({ view, periodId }: { view: GuestView; periodId: string }) {
           )}
           <CareAlerts periodId={periodId} has={view.hasAlerts} />
         </header>
-        <section className="mt-5" aria-label="Gear">
+        <section className="mt-5 break-inside-avoid" aria-label="Gear">
           <h2 className="text-lg">Bring out</h2>
           <ul className="mt-1 columns-3 gap-6 max-[820px]:columns-2 max-[480px]:columns-1">
             {view.gear.map(({ gearKind, count, place }) => (

@@ -15,15 +15,15 @@ const MOST_STARTS = 12;
 export function GuestBlockView({ view, block, isNow }: { view: GuestView; block: GuestBlock; isNow: boolean }) {
   return (
     <li
-      className={`grid grid-cols-[92px_1fr] gap-5 border-t border-ink py-4 max-[600px]:grid-cols-1 max-[600px]:gap-1 ${isNow ? 'bg-tint px-3' : ''}`}
+      className={`grid grid-cols-[92px_1fr] gap-5 border-t border-ink py-4 print:grid-cols-[72px_1fr] print:gap-3 max-[600px]:grid-cols-1 max-[600px]:gap-1 ${isNow ? 'bg-tint px-3 print:bg-transparent print:px-0' : ''}`}
     >
       <p>
         <span className="wide text-xl">{bellClock(block.at)}</span>
         <span className="block text-muted">{duration(block.seconds)}</span>
-        {isNow && <span className="head mt-1 inline-block bg-tape px-2 text-white">now</span>}
+        {isNow && <span className="head mt-1 inline-block bg-tape px-2 text-white print:hidden">now</span>}
       </p>
       <div className="min-w-0">
-        <h2 className="text-xl">{block.title}</h2>
+        <h2 className="break-after-avoid text-xl">{block.title}</h2>
         {!block.game && PHASE_GUIDE[block.phase] && <p className="mt-1 text-lg">{PHASE_GUIDE[block.phase]}</p>}
         {block.limits.length > 0 && (
           <ul className="mt-2 border-l-[3px] border-caution pl-3" aria-label={`Limits in ${block.title}`}>
@@ -65,7 +65,7 @@ function Game({ game, view }: { game: GuestGame; view: GuestView }) {
           Rounds begin at {listed(rounds > MOST_STARTS ? [...starts, `${rounds - MOST_STARTS} more`] : starts)}.
         </p>
       )}
-      <div ref={ref} className="mt-3 max-w-[720px]">
+      <div ref={ref} className="mt-3 max-w-[720px] break-inside-avoid [&_svg]:h-auto [&_svg]:max-w-full">
         {size.width > 0 && (
           <MiniFloor
             room={view.room}
@@ -78,10 +78,13 @@ function Game({ game, view }: { game: GuestGame; view: GuestView }) {
       </div>
       {game.groups.length > 1 && (
         <>
-          <h3 className="mt-4 text-base">Who starts where</h3>
-          <ul className="grid grid-cols-2 gap-x-6 max-[820px]:grid-cols-1" aria-label={`Who starts where in ${game.title}`}>
+          <h3 className="mt-4 break-after-avoid text-base">Who starts where</h3>
+          <ul
+            className="grid grid-cols-2 gap-x-6 max-[820px]:grid-cols-1 print:grid-cols-2"
+            aria-label={`Who starts where in ${game.title}`}
+          >
             {game.groups.map((members, g) => (
-              <li key={`group-${g + 1}`} className="flex items-start gap-3 border-t py-1.5">
+              <li key={`group-${g + 1}`} className="flex break-inside-avoid items-start gap-3 border-t py-1.5">
                 <Pennant index={g} width={32} />
                 <p className="min-w-0">
                   <span className="head text-base">
@@ -97,7 +100,7 @@ function Game({ game, view }: { game: GuestGame; view: GuestView }) {
       )}
       {rounds > 1 && game.calls.length > 0 && (
         <>
-          <h3 className="mt-4 text-base">At the switch say</h3>
+          <h3 className="mt-4 break-after-avoid text-base">At the switch say</h3>
           <ul>
             {callWords(game.calls, numberOf).map((line) => (
               <li key={line}>{line}</li>
@@ -106,7 +109,7 @@ function Game({ game, view }: { game: GuestGame; view: GuestView }) {
           </ul>
         </>
       )}
-      <h3 className="mt-4 text-base">Rules</h3>
+      <h3 className="mt-4 break-after-avoid text-base">Rules</h3>
       <Lines lines={game.rules.map((rule) => ruleWords(rule, game.format))} />
       {game.cards.map((card) => {
         const piece = game.pieces.find((p) => p.id === card.pieceId);
@@ -128,7 +131,7 @@ function Game({ game, view }: { game: GuestGame; view: GuestView }) {
       })}
       {game.questions.length > 0 && (
         <>
-          <h3 className="mt-4 text-base">Ask at the end</h3>
+          <h3 className="mt-4 break-after-avoid text-base">Ask at the end</h3>
           <ul className="list-disc pl-5">
             {game.questions.map((question) => (
               <li key={question}>{question}</li>
@@ -148,7 +151,7 @@ function placeName(game: GuestGame, round: number, group: number): string {
 }
 
 const Lines = ({ lines }: { lines: { label: string; text: string }[] }) => (
-  <dl className="mt-1 columns-2 gap-8 max-[820px]:columns-1">
+  <dl className="mt-1 columns-2 gap-8 max-[820px]:columns-1 print:columns-2">
     {lines.map(({ label, text }) => (
       <div key={`${label} ${text}`} className="mb-1.5 break-inside-avoid">
         <dt className="text-xs text-muted">{label}</dt>
