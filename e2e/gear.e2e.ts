@@ -57,6 +57,7 @@ describe('the gear closet', () => {
     await screen.click('button', 'Check the list');
     await screen.says('Changed: 1');
     await screen.click('button', 'Add 1, change 1');
+    await screen.says('Import a gear list', { not: true });
     await screen.find('button', /Foam tubes/);
     await screen.click('button', /Hoops/);
     const hoops = await screen.find('textbox', 'Count of Hoops');

@@ -37,6 +37,21 @@ const ROWS: Record<GearFamily, Row[]> = {
       ['throw', 'hit with', 'be hit', 'roll'],
       { firmness: 'medium', bounce: 'low', latex: 'no', diameterM: 0.09, massG: 40, flight: 'slow' },
     ],
+    ['soccer ball', ['kick', 'roll', 'throw', 'catch'], { ...INFLATED, diameterM: 0.21, massG: 380, flight: 'fast' }],
+    ['basketball', ['throw', 'catch', 'roll'], { ...INFLATED, diameterM: 0.23, massG: 510, flight: 'straight' }],
+    ['volleyball', ['be hit', 'throw', 'catch', 'roll'], { ...INFLATED, diameterM: 0.21, massG: 240, flight: 'straight' }],
+    ['football', ['throw', 'catch', 'carry'], { ...INFLATED, diameterM: 0.16, lengthM: 0.26, massG: 340, flight: 'fast' }],
+    [
+      'softball',
+      ['throw', 'catch', 'be hit', 'roll'],
+      { ...HARD, bounce: 'low', diameterM: 0.097, massG: 180, flight: 'fast', outdoors: 'both' },
+    ],
+    ['tennis ball', ['throw', 'catch', 'be hit', 'roll'], { ...INFLATED, diameterM: 0.066, massG: 58, flight: 'fast' }],
+    [
+      'table tennis ball',
+      ['be hit', 'roll', 'throw'],
+      { ...HARD, bounce: 'high', diameterM: 0.04, massG: 3, flight: 'slow', outdoors: 'in' },
+    ],
   ],
   balloon: [
     ['balloon', ['be hit', 'catch'], { ...SOFT, bounce: 'low', latex: 'yes', diameterM: 0.28, massG: 4, flight: 'floats', outdoors: 'in' }],
@@ -77,6 +92,11 @@ const ROWS: Record<GearFamily, Row[]> = {
     ['scoop', ['catch', 'throw', 'hit with'], { ...HARD, lengthM: 0.35, faceWidthM: 0.18, massG: 140, gripMm: 30 }],
   ],
   'thrown object': [
+    [
+      'shuttle',
+      ['be hit', 'throw'],
+      { firmness: 'medium', bounce: 'none', latex: 'no', diameterM: 0.06, massG: 5, flight: 'slow', outdoors: 'in' },
+    ],
     ['disc', ['throw', 'catch', 'aim at'], { ...SOFT, bounce: 'none', diameterM: 0.23, massG: 90, flight: 'straight', outdoors: 'both' }],
     ['firm disc', ['throw', 'catch'], { ...HARD, diameterM: 0.27, massG: 175, flight: 'fast', outdoors: 'out' }],
     [

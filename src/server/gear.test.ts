@@ -106,3 +106,46 @@ describe('gear that a school makes', () => {
     expect((await server.ask('POST', '/home-made/cannon/made', { count: 1, place: '' })).status).toBe(404);
   });
 });
+
+describe('what gear is called', () => {
+  const importing = async (text: string, more: object = {}) => (await server.ask('POST', '/gear/import', { text, ...more })).body;
+  const kindNow = async (name: string) => (await server.ask('GET', '/gear')).body.find((g: { name: string }) => g.name === name)?.gearKind;
+
+  it('is read from everyday names, asked where nobody knows, and remembered from then on', async () => {
+    const text = '24 pinnies red\nPoly spots, 30\nGym scooters x 12\nWobblers 6\nBlurps 4';
+    const look = await importing(text);
+    expect(look.errors).toEqual([]);
+    expect(look.rows.map((r: { fields: { gearKind: string }; isUnknown?: true }) => [r.fields.gearKind, r.isUnknown])).toEqual([
+      ['pinnie', undefined],
+      ['floor spot', undefined],
+      ['scooter board', undefined],
+      ['other', true],
+      ['other', true],
+    ]);
+    const answers = [
+      { row: 4, kind: 'balance cushion' },
+      { row: 5, family: 'sound' },
+    ];
+    await importing(text, { answers, commit: true });
+    expect(await kindNow('Wobblers')).toBe('balance cushion');
+    expect(await kindNow('Blurps')).toBe('blurps');
+    expect((await server.ask('GET', '/gear-kinds')).body.find((k: { kind: string }) => k.kind === 'blurps').family).toBe('sound');
+    expect((await importing('wobbler, blue, 3')).rows[0].fields).toMatchObject({ gearKind: 'balance cushion', colour: 'blue' });
+    expect((await importing('x'.repeat(5), { answers: [{ row: 1, kind: 7 }] })).code ?? 'bad-input').toBe('bad-input');
+  });
+
+  it('is corrected at an item, remembered, and forgotten when that is undone', async () => {
+    const { body: made } = await server.ask('POST', '/gear', { name: 'Zonks', count: 9 });
+    expect(made.gearKind).toBe('other');
+    const { body: put } = await server.ask('PUT', `/gear/${made.id}`, { ...made, gearKind: 'foam dart' });
+    expect((await importing('Zonk 2')).rows[0].fields.gearKind).toBe('foam dart');
+    const { body: back } = await server.ask('PUT', `/gear/${made.id}`, { ...put, gearKind: 'other' });
+    expect((await importing('Zonk 2')).rows[0]).toMatchObject({ isUnknown: true });
+    const { body: own } = await server.ask('PUT', `/gear/${made.id}`, { ...back, family: 'card' });
+    expect(own.gearKind).toBe('zonks');
+    expect((await server.ask('PUT', `/gear/${made.id}`, { ...own, family: 'cannon' })).status).toBe(400);
+    const { names, taught } = (await server.ask('GET', '/gear-names')).body;
+    expect(names.length).toBeGreaterThan(300);
+    expect(taught.map((t: { name: string }) => t.name)).toContain('Wobblers');
+  });
+});

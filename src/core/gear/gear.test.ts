@@ -6,8 +6,9 @@ import { Gear } from '../model/gear.ts';
 import { newHeader } from '../model/record.ts';
 import { changeOver } from './changeOver.ts';
 import { coverNeeds, handfuls } from './cover.ts';
+import { kindOfName } from './gearNames.ts';
 import { making } from './homeMade.ts';
-import { isLatexFree, kindOfName, kindsOf, newKind, propertiesOf } from './kinds.ts';
+import { isLatexFree, kindsOf, newKind, propertiesOf } from './kinds.ts';
 import type { GearNeed } from './need.ts';
 import { standInsFor } from './standIns.ts';
 
@@ -109,6 +110,16 @@ describe('stand-ins', () => {
     ).not.toContain('balloon');
     expect(standInsFor('punch balloon', GEAR_CATALOGUE).map((s) => s.kind)).toContain('film balloon');
     expect(standInsFor('whistle', GEAR_CATALOGUE)[0].kind).toBe('beeper');
+  });
+
+  it('are never much the same because nothing is known of them', () => {
+    const kinds = kindsOf(GEAR_CATALOGUE, [newKind('peg', 'marker')]);
+    const unknown = standInsFor('cone', kinds).find((s) => s.kind === 'peg')!;
+    expect(unknown.changes).toEqual(['not known how alike']);
+    expect(unknown.far).toBeGreaterThan(standInsFor('cone', kinds)[0].far);
+    expect(standInsFor('peg', kinds).every((s) => s.changes.length > 0)).toBe(true);
+    expect(standInsFor('other', kinds)).toEqual([]);
+    for (const { kind: name } of kinds) expect(standInsFor(name, kinds).map((s) => s.kind)).not.toContain('other');
   });
 
   it('know a school’s own kind by its properties alone', () => {

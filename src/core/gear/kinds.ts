@@ -27,6 +27,9 @@ const FAMILY_USES: Record<GearFamily, readonly GearUse[]> = {
   other: ['carry'],
 };
 
+/** What a kind of its own is called after an item: small letters, forty at the most. */
+export const kindCalled = (name: string): string => name.toLowerCase().slice(0, 40).trim();
+
 /** A kind that a school adds in a line: a name and a family. */
 export const newKind = (kind: string, family: GearFamily): GearKind => ({ kind, family, uses: [...FAMILY_USES[family]], typical: {} });
 
@@ -43,29 +46,3 @@ export const mayBeLatex = ({ latex }: GearProperties): boolean => latex !== 'no'
 
 /** Whether somebody who may not touch latex may touch it: only if it is known to have none. */
 export const isLatexFree = (item: Gear, kinds: readonly GearKind[]): boolean => !mayBeLatex(propertiesOf(item, kinds).properties);
-
-const singular = (word: string): string =>
-  /(ss|us|is)$/.test(word)
-    ? word
-    : word
-        .replace(/ies$/, 'y')
-        .replace(/(ch|sh|x|s)es$/, '$1')
-        .replace(/ves$/, 'f')
-        .replace(/s$/, '');
-const wordsOf = (text: string): string[] =>
-  text
-    .toLowerCase()
-    .split(/[^a-z0-9]+/)
-    .filter(Boolean)
-    .map(singular);
-
-/** The kind that a name speaks of: all words of the kind's name are in it, the longest such name; 'other' if there is none. */
-export function kindOfName(name: string, kinds: readonly GearKind[]): string {
-  const said = new Set(wordsOf(name));
-  const fits = kinds.filter(({ kind }) => wordsOf(kind).every((word) => said.has(word)));
-  const longest = fits.reduce<GearKind | undefined>(
-    (best, k) => (!best || wordsOf(k.kind).length > wordsOf(best.kind).length ? k : best),
-    undefined,
-  );
-  return longest?.kind ?? 'other';
-}

@@ -15,6 +15,7 @@ export const STAND_IN_CHANGES = [
   'shorter',
   'louder',
   'quieter',
+  'not known how alike',
 ] as const;
 export type StandInChange = (typeof STAND_IN_CHANGES)[number];
 
@@ -25,6 +26,8 @@ export interface StandIn {
   far: number;
 }
 
+/** The kind of what no kind was found for. */
+const OTHER = 'other';
 /** From this ratio on, two sizes or masses are told apart. House figure. */
 const TOLD = 1.25;
 /** Nothing heavier than this times the thing itself flies or is hit in its place. House figure. */
@@ -51,7 +54,13 @@ function steps(
   return [Math.abs(by), word ? [word] : []];
 }
 
+/** What two things are held against each other by. */
+const COMPARED = ['diameterM', 'massG', 'lengthM', 'flight', 'firmness', 'bounce', 'sound'] as const satisfies (keyof GearProperties)[];
+/** How far a thing of which nothing is known is from any other. House figure. */
+const UNKNOWN_FAR = 3;
+
 function differences(a: GearProperties, b: GearProperties): { far: number; changes: StandInChange[] } {
+  if (!COMPARED.some((key) => a[key] !== undefined && b[key] !== undefined)) return { far: UNKNOWN_FAR, changes: ['not known how alike'] };
   const parts = [
     ratio(a.diameterM, b.diameterM, 'larger', 'smaller'),
     ratio(a.massG, b.massG, 'heavier', 'lighter'),
@@ -70,7 +79,8 @@ function differences(a: GearProperties, b: GearProperties): { far: number; chang
  */
 export function standInsFor(kind: string, kinds: readonly GearKind[]): StandIn[] {
   const wanted = kinds.find((k) => k.kind === kind);
-  if (!wanted) return [];
+  // What is only called "other" is like nothing.
+  if (!wanted || kind === OTHER) return [];
   const [use] = wanted.uses;
   const isSafe = ({ typical: t }: GearKind) => {
     if (!FLYING.includes(use)) return true;
@@ -78,7 +88,7 @@ export function standInsFor(kind: string, kinds: readonly GearKind[]): StandIn[]
     return !isHarder && (t.massG ?? 0) <= (wanted.typical.massG ?? Number.POSITIVE_INFINITY) * HEAVIEST;
   };
   return kinds
-    .filter((k) => k !== wanted && k.uses.includes(use) && isSafe(k))
+    .filter((k) => k !== wanted && k.kind !== OTHER && k.uses.includes(use) && isSafe(k))
     .map((k): StandIn => {
       const { far, changes } = differences(wanted.typical, k.typical);
       return { kind: k.kind, changes, far: far + (k.family === wanted.family ? 0 : 1) + k.uses.indexOf(use) * 0.5 };

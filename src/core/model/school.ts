@@ -45,6 +45,11 @@ export const School = z.object({
   ladder: z.array(LadderStep).min(1).max(5).optional(),
   /** Kinds of gear that the catalogue does not have, or that the school knows differently. */
   gearKinds: z.array(GearKind).max(300, { message: 'too-many' }).optional(),
+  /** What the school calls gear of a kind, as it was told; holds over the names that everybody uses. */
+  gearNames: z
+    .array(z.object({ name: line(60), kind: mapKey(40) }))
+    .max(400, { message: 'too-many' })
+    .optional(),
   /** Gear that is taken out together, by item. */
   kits: z.array(Kit).max(60, { message: 'too-many' }).optional(),
   /** Adults who help in lessons. */

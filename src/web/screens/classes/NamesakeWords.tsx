@@ -25,7 +25,7 @@ export function NamesakeWords({
       </p>
       <div className="mt-2 flex flex-wrap gap-3">
         {who.map((w) => (
-          <label key={namesakeKey(w)} className="text-xs text-muted">
+          <label key={namesakeKey(w)} className="flex flex-col text-xs text-muted">
             {w.id ? 'In the class already' : `Row ${w.row}`}
             <input
               className="field w-40 text-sm text-ink"

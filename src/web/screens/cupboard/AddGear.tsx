@@ -1,5 +1,6 @@
+import { useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
-import { kindOfName } from '../../../core/gear/kinds.ts';
+import { type GearVocabulary, kindOfName } from '../../../core/gear/gearNames.ts';
 import type { Gear } from '../../../core/model/gear.ts';
 import { GEAR_FAMILIES, type GearFamily, type GearKind } from '../../../core/model/gearKind.ts';
 import { call, problemWords } from '../../api.ts';
@@ -24,7 +25,8 @@ export function AddGear({ kinds, places, onAdded }: Props) {
   const id = useId();
   const named = text.gearKind.trim();
   const isNew = named !== '' && !kinds.some((k) => k.kind === named);
-  const read = kindOfName(text.name, kinds);
+  const names = useQuery({ queryKey: ['gear-names'], queryFn: () => call<GearVocabulary>('GET', '/gear-names') }).data;
+  const read = kindOfName(text.name, kinds, names);
   const field = (key: keyof typeof EMPTY, label: string, width: string, more: React.InputHTMLAttributes<HTMLInputElement> = {}) => (
     <label className={`text-xs text-muted ${width}`}>
       {label}

@@ -35,7 +35,8 @@ export function Cupboard() {
   const [importing, setImporting] = useState(false);
   const refresh = async () => {
     setProblem('');
-    for (const queryKey of [['gear'], ['gear-kinds'], ['school'], ['desk'], ['day']]) await client.invalidateQueries({ queryKey });
+    for (const queryKey of [['gear'], ['gear-kinds'], ['gear-names'], ['school'], ['desk'], ['day']])
+      await client.invalidateQueries({ queryKey });
   };
   const save = async (gear: Gear, change: Partial<Gear>) => {
     await saveRecord(`/gear/${gear.id}`, gear, change);

@@ -1,3 +1,5 @@
+import { useState } from 'react';
+import { aOrAn } from '../../../core/formats/speak.ts';
 import type { Gear } from '../../../core/model/gear.ts';
 import { Problem } from '../../parts/Problem.tsx';
 import { RemoveButton } from '../../parts/RemoveButton.tsx';
@@ -8,6 +10,7 @@ import { GearFacts } from './GearFacts.tsx';
 import { GearLimits } from './GearLimits.tsx';
 import { GearState } from './GearState.tsx';
 import { ItemDay } from './ItemDay.tsx';
+import { KindQuestion } from './KindQuestion.tsx';
 
 type Props = Parameters<typeof ItemDay>[0] & {
   save(gear: Gear, change: Partial<Gear>): Promise<void>;
@@ -21,6 +24,8 @@ type Props = Parameters<typeof ItemDay>[0] & {
 export function OneItem({ save, usedBy, onRemoved, onClose, ...day }: Props) {
   const { item, kinds } = day;
   const [problem, attempt] = useTry();
+  const [asks, setAsks] = useState(false);
+  const isUnknown = item.gearKind === 'other';
   return (
     <section aria-label={item.name}>
       <div className="flex items-start gap-2">
@@ -38,8 +43,23 @@ export function OneItem({ save, usedBy, onRemoved, onClose, ...day }: Props) {
           onCommit={(t) => save(item, { count: readCount(t) })}
         />{' '}
         <SaidText label={`Name of ${item.name}`} value={item.name} onCommit={(name) => save(item, { name })} />, kept in:{' '}
-        <SaidText label={`Place of ${item.name}`} value={item.place} usual="no place yet" onCommit={(place) => save(item, { place })} />.
+        <SaidText label={`Place of ${item.name}`} value={item.place} usual="no place yet" onCommit={(place) => save(item, { place })} />.{' '}
+        {isUnknown ? 'What it is nobody knows yet; no game can use it.' : `It is ${aOrAn(item.gearKind)}.`}{' '}
+        <button type="button" className="text-tape underline" aria-expanded={asks} onClick={() => setAsks(!asks)}>
+          {isUnknown ? 'What is it like?' : 'Another kind'}
+        </button>
       </p>
+      {asks && (
+        <KindQuestion
+          name={item.name}
+          kinds={kinds}
+          onClose={() => setAsks(false)}
+          onAnswer={(answer) => {
+            setAsks(false);
+            attempt(save(item, answer as Partial<Gear>));
+          }}
+        />
+      )}
       <GearFacts gear={item} {...{ kinds, save, attempt }} />
       <ItemDay {...day} />
       <GearState gear={item} save={save} />

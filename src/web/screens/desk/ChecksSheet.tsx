@@ -3,8 +3,11 @@ import type { FittedLesson } from '../../../core/fit/fitted.ts';
 import { duration, type Speak, uncapital } from '../../../core/formats/speak.ts';
 import { type Edit, gesture } from '../../../core/model/edit.ts';
 import { type Finding, findingKey } from '../../../core/model/finding.ts';
+import type { Gear } from '../../../core/model/gear.ts';
+import type { GearKind } from '../../../core/model/gearKind.ts';
 import type { Lesson } from '../../../core/model/lesson.ts';
 import { changeWords, findingWords, fixWords, formatWords } from '../../../core/words/en.ts';
+import { HaveThis } from './HaveThis.tsx';
 
 interface Props {
   lesson: Lesson;
@@ -13,12 +16,14 @@ interface Props {
   /** Keys of the findings whose fixes are not weighed yet. */
   unweighed: ReadonlySet<string>;
   speak: Speak;
+  /** The gear closet and its kinds: a kind that is missing may be there by another name. */
+  closet: { cupboard: readonly Gear[]; kinds: readonly GearKind[] };
   perform(edit: Edit, name?: string): void;
   onShow(finding: Finding): void;
 }
 
 /** Open checks with their fixes, then what was accepted and why. A fix is one gesture. */
-export function ChecksSheet({ lesson, findings, unweighed, speak, perform, onShow, fitted }: Props) {
+export function ChecksSheet({ lesson, findings, unweighed, speak, closet, perform, onShow, fitted }: Props) {
   const where = (f: Finding) => fitted.blocks.find((b) => b.id === f.at.block)?.title;
   return (
     <div>
@@ -30,7 +35,12 @@ export function ChecksSheet({ lesson, findings, unweighed, speak, perform, onSho
       )}
       <ol>
         {findings.map((finding, i) => (
-          <Check key={findingKey(finding)} {...{ finding, unweighed, speak, perform, onShow }} number={i + 1} where={where(finding)} />
+          <Check
+            key={findingKey(finding)}
+            {...{ finding, unweighed, speak, closet, perform, onShow }}
+            number={i + 1}
+            where={where(finding)}
+          />
         ))}
       </ol>
       {lesson.accepted.length > 0 && (
@@ -63,6 +73,7 @@ function Check({
   where,
   unweighed,
   speak,
+  closet,
   perform,
   onShow,
 }: { finding: Finding; number: number; where?: string } & Omit<Props, 'lesson' | 'fitted' | 'findings'>) {
@@ -102,6 +113,9 @@ function Check({
                 <span className="head shrink-0 text-right text-xs">{changeWords(fix, speak)}</span>
               </button>
             ))}
+            {finding.code === 'gear-short' && !closet.cupboard.some((g) => g.gearKind === finding.data.gearKind) && (
+              <HaveThis kind={String(finding.data.gearKind)} {...closet} />
+            )}
             {finding.weight !== 'note' &&
               (accepting ? (
                 <form

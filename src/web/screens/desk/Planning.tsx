@@ -188,7 +188,11 @@ export function Planning({ desk }: { desk: DeskData }) {
                   className="min-h-0 flex-1 overflow-auto"
                 >
                   {fitted && sheet === 'Checks' && (
-                    <ChecksSheet {...{ lesson, fitted, findings, unweighed, speak, perform }} onShow={show} />
+                    <ChecksSheet
+                      {...{ lesson, fitted, findings, unweighed, speak, perform }}
+                      closet={{ cupboard: desk.cupboard, kinds: desk.gearKinds ?? [] }}
+                      onShow={show}
+                    />
                   )}
                   {fitted && sheet === 'Gear' && (
                     <GearSheet
