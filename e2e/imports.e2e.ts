@@ -106,7 +106,9 @@ describe('namesakes', () => {
     await screen.click('button', 'Add 2 students');
     await screen.says('Paste or import a roster', { not: true });
     await shot('roster');
-    await screen.find('textbox', /^Word for Wren Ashgrove \(May\)/);
+    const words = () =>
+      screen.page.$$eval('label', (all) => all.flatMap((l) => /^Word for (.*), row/.exec(l.textContent ?? '')?.[1] ?? []).sort());
+    await expect.poll(words).toEqual(['Wren Ashgrove (June)', 'Wren Ashgrove (May)']);
     await open(`/desk/mills-${today}`);
     await screen.click('tab', /^Who/);
     await screen.says('Wren Ashgrove (May)');
