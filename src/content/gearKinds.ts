@@ -38,7 +38,7 @@ const ROWS: Record<GearFamily, Row[]> = {
       { firmness: 'medium', bounce: 'low', latex: 'no', diameterM: 0.09, massG: 40, flight: 'slow' },
     ],
     ['soccer ball', ['kick', 'roll', 'throw', 'catch'], { ...INFLATED, diameterM: 0.21, massG: 380, flight: 'fast' }],
-    ['basketball', ['throw', 'catch', 'roll'], { ...INFLATED, diameterM: 0.23, massG: 510, flight: 'straight' }],
+    ['bounce ball', ['throw', 'catch', 'roll'], { ...INFLATED, diameterM: 0.23, massG: 510, flight: 'straight' }],
     ['volleyball', ['be hit', 'throw', 'catch', 'roll'], { ...INFLATED, diameterM: 0.21, massG: 240, flight: 'straight' }],
     ['football', ['throw', 'catch', 'carry'], { ...INFLATED, diameterM: 0.16, lengthM: 0.26, massG: 340, flight: 'fast' }],
     [
@@ -46,12 +46,8 @@ const ROWS: Record<GearFamily, Row[]> = {
       ['throw', 'catch', 'be hit', 'roll'],
       { ...HARD, bounce: 'low', diameterM: 0.097, massG: 180, flight: 'fast', outdoors: 'both' },
     ],
-    ['tennis ball', ['throw', 'catch', 'be hit', 'roll'], { ...INFLATED, diameterM: 0.066, massG: 58, flight: 'fast' }],
-    [
-      'table tennis ball',
-      ['be hit', 'roll', 'throw'],
-      { ...HARD, bounce: 'high', diameterM: 0.04, massG: 3, flight: 'slow', outdoors: 'in' },
-    ],
+    ['felt ball', ['throw', 'catch', 'be hit', 'roll'], { ...INFLATED, diameterM: 0.066, massG: 58, flight: 'fast' }],
+    ['table ball', ['be hit', 'roll', 'throw'], { ...HARD, bounce: 'high', diameterM: 0.04, massG: 3, flight: 'slow', outdoors: 'in' }],
   ],
   balloon: [
     ['balloon', ['be hit', 'catch'], { ...SOFT, bounce: 'low', latex: 'yes', diameterM: 0.28, massG: 4, flight: 'floats', outdoors: 'in' }],

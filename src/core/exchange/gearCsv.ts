@@ -1,85 +1,16 @@
 import papaparse from 'papaparse';
 import type { z } from 'zod';
 import { money } from '../formats/speak.ts';
-import { coloursIn, type GearVocabulary, kindOfName, NO_NAMES, sizeIn } from '../gear/gearNames.ts';
+import { type GearVocabulary, kindOfName, NO_NAMES } from '../gear/gearNames.ts';
 import { kindCalled, newKind } from '../gear/kinds.ts';
 import type { WishLine } from '../gear/stockTaking.ts';
 import { Gear } from '../model/gear.ts';
-import { GearFamily, type GearKind, type GearProperties } from '../model/gearKind.ts';
+import { GearFamily, type GearKind } from '../model/gearKind.ts';
+import { bareLine, COLUMNS, type GearField, headingIn, headingOf, saidIn, TOTAL } from './gearColumns.ts';
+import { readFromName } from './gearFromName.ts';
 import { cutLine, readLine } from './gearLines.ts';
 import { cutIntoCells, readPasted } from './pasted.ts';
 
-/** Columns of a gear list in the order in which they are written: field, heading, and other headings that are read. */
-const COLUMNS: [field: GearField, heading: string, also: string[]][] = [
-  [
-    'name',
-    'Name',
-    [
-      'item',
-      'gear',
-      'equipment',
-      'what',
-      'item name',
-      'equipment name',
-      'item description',
-      'description',
-      'article',
-      'product',
-      'material',
-      'materials',
-      'supplies',
-    ],
-  ],
-  [
-    'count',
-    'Count',
-    [
-      'quantity',
-      'qty',
-      'qty.',
-      'number',
-      'how many',
-      '#',
-      'no.',
-      'amount',
-      'units',
-      'on hand',
-      'in stock',
-      'qty on hand',
-      'quantity on hand',
-      'total',
-      'total count',
-      'pcs',
-      'have',
-    ],
-  ],
-  ['gearKind', 'Kind', ['type']],
-  ['family', 'Family', []],
-  [
-    'place',
-    'Kept in',
-    ['place', 'location', 'where', 'storage', 'stored', 'stored in', 'storage location', 'room', 'shelf', 'bin', 'cabinet', 'closet'],
-  ],
-  ['diameterM', 'Across (m)', ['diameter']],
-  ['lengthM', 'Length (m)', []],
-  ['massG', 'Weight (g)', ['mass']],
-  ['firmness', 'Firmness', []],
-  ['bounce', 'Bounce', []],
-  ['flight', 'Flight', []],
-  ['faceWidthM', 'Face width (m)', ['face']],
-  ['gripMm', 'Grip (mm)', []],
-  ['sound', 'Sound', []],
-  ['colour', 'Color', ['colour', 'colors', 'colours']],
-  ['texture', 'Texture', []],
-  ['tether', 'Tether', []],
-  ['latex', 'Latex', []],
-  ['outdoors', 'Used', ['indoors or out']],
-  ['condition', 'Condition', ['state']],
-];
-type GearField = 'name' | 'count' | 'gearKind' | 'family' | 'place' | 'condition' | keyof GearProperties;
-const NUMBERS: readonly GearField[] = ['count', 'diameterM', 'lengthM', 'massG', 'faceWidthM', 'gripMm'];
-/** Columns of a list without headings. */
-const BARE: readonly GearField[] = ['name', 'count', 'gearKind', 'place'];
 /** Rows read at the most. */
 const MOST_ROWS = 2000;
 
@@ -137,83 +68,11 @@ const Fields = Gear.omit({
   place: true,
 });
 
-const plain = (heading: string) =>
-  heading
-    .toLowerCase()
-    .replace(/\(.*\)/, '')
-    .trim();
-const HEADINGS = new Map(COLUMNS.flatMap(([field, heading, also]) => [plain(heading), ...also].map((h) => [h, field] as const)));
-const headingOf = (field: string): string => COLUMNS.find(([f]) => f === field)?.[1] ?? field;
-
 /** Everything in the gear closet as a CSV file: what is said of each item; what is only typical of its kind stays empty. */
 export function gearCsv(gear: readonly Gear[], kinds: readonly GearKind[]): string {
   const cell = (item: Gear, field: GearField) => (field === 'family' ? kinds.find((k) => k.kind === item.gearKind)?.family : item[field]);
   const rows = gear.map((item) => COLUMNS.map(([field]) => safe(cell(item, field))));
   return papaparse.unparse([COLUMNS.map(([, heading]) => heading), ...rows], { newline: '\r\n' });
-}
-
-/** Rows among which the heading is looked for: school, room and date often stand above it. */
-const HEADING_WITHIN = 12;
-
-/** The row of headings and what each column is; a list without one has bare columns. */
-function headingIn(table: readonly string[][]): { at: number; columns: (GearField | undefined)[] } {
-  for (const [at, cells] of table.slice(0, HEADING_WITHIN).entries()) {
-    const columns = cells.map((cell) => HEADINGS.get(plain(cell)));
-    // "Equipment" alone may be a title; beside another heading, or with nothing above it, it is one.
-    if (columns.includes('name') && (columns.filter(Boolean).length > 1 || at === 0)) return { at, columns };
-  }
-  return { at: -1, columns: [...BARE] };
-}
-
-/** How a line begins that sums up others. */
-const TOTAL = /^(grand )?(sub)?total\b/i;
-const isCount = (cell: string | undefined): boolean => /^\d{1,4}$/.test(cell?.trim() ?? '');
-
-/** What a line without headings says by its cells: name and count in either order, then kind and place; else as a sentence. */
-function bareLine(cells: readonly string[], line: string, isKind: (text: string) => boolean): Record<string, unknown> {
-  const cut = cells.length > 1 && (isCount(cells[0]) || isCount(cells[1])) ? cells : cutLine(line);
-  if (!cut) return { ...readLine(line) };
-  const [first, second, third = '', fourth = ''] = cut.map((cell) => cell.trim());
-  const [name, count] = isCount(second) ? [first, second] : [second, first];
-  // A third cell that is no kind says where it is kept.
-  const rest = third !== '' && fourth === '' && !isKind(third) ? [undefined, third] : [third, fourth];
-  return saidIn([name, count, ...rest.map((cell) => cell ?? '')], BARE);
-}
-
-/** The cells of a line that say something, numbers as numbers: "3,5" and "3.5" alike. */
-function saidIn(cells: readonly string[], columns: readonly (GearField | undefined)[]): Record<string, unknown> {
-  const said: Record<string, unknown> = {};
-  cells.forEach((cell, i) => {
-    const field = columns[i];
-    const text = cell.trim().replace(/^'(?=[=+\-@])/, '');
-    if (!field || text === '') return;
-    const number = Number(text.replace(',', '.'));
-    said[field] = NUMBERS.includes(field)
-      ? Number.isFinite(number)
-        ? number
-        : text
-      : field === 'name' || field === 'place'
-        ? text
-        : text.toLowerCase();
-  });
-  return said;
-}
-
-/** Families whose size is across; those of others that have one are long. */
-const ROUND: readonly GearFamily[] = ['ball', 'balloon', 'thrown object'];
-const LONG: readonly GearFamily[] = ['cloth or rope', 'mat or support', 'barrier', 'striking implement', 'climbing or crawling'];
-
-/** Color and size that the name says, where the list has no column for them. */
-function readFromName(name: string, kind: GearKind | undefined, said: Record<string, unknown>): GearProperties {
-  const colours = coloursIn(name);
-  const size = sizeIn(name);
-  const isRound = kind && (ROUND.includes(kind.family) || kind.typical.diameterM !== undefined);
-  const isLong = kind && !isRound && LONG.includes(kind.family);
-  return {
-    ...(colours.length && said.colour === undefined ? { colour: colours.join(', ').slice(0, 40) } : {}),
-    ...(size && isRound && said.diameterM === undefined && size <= 10 ? { diameterM: size } : {}),
-    ...(size && isLong && said.lengthM === undefined ? { lengthM: size } : {}),
-  };
 }
 
 /** What else a list is read with: what things are called, and what the teacher has said of its rows. */

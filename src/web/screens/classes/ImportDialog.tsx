@@ -9,7 +9,7 @@ import { ApiProblem, call, problemWords } from '../../api.ts';
 import { CSV_FILES, FileButton } from '../../parts/FileButton.tsx';
 import { readTextFile } from '../../parts/readTextFile.ts';
 import { Floating } from '../../parts/Sheet.tsx';
-import { ColumnChoices, RowTable, SkippedRows } from './ListPreview.tsx';
+import { ColumnChoices, columnName, LookTick, RowTable, SkippedRows } from './ListPreview.tsx';
 import { NamesakeWords, namesakeKey } from './NamesakeWords.tsx';
 import { RosterDiffView } from './RosterDiffView.tsx';
 
@@ -72,20 +72,6 @@ export function ImportDialog({
     setRepeats(false);
     setEmptyNumbers(false);
   };
-  const name = (column: string) =>
-    column === 'given'
-      ? 'First name'
-      : column === 'family'
-        ? 'Last name'
-        : column === 'rating'
-          ? 'Rating'
-          : column === 'name'
-            ? 'Name'
-            : column === 'note'
-              ? 'Note'
-              : column === 'mark'
-                ? 'Word for namesakes'
-                : 'The list';
   return (
     <Floating open={open} onClose={onClose} title="Paste or import a roster" wide>
       <p className="text-muted">
@@ -164,7 +150,7 @@ export function ImportDialog({
                 {shown.errors.map((e, i) => (
                   <li key={`${e.row}-${e.column}-${i}`}>
                     {e.row > 0 && `Row ${e.row}: `}
-                    {name(e.column)} {e.value ? `“${e.value}” ` : ''}
+                    {columnName(e.column)} {e.value ? `“${e.value}” ` : ''}
                     {inputWords(e.code)}
                   </li>
                 ))}
@@ -240,15 +226,5 @@ export function ImportDialog({
         </div>
       )}
     </Floating>
-  );
-}
-
-/** What the teacher says of the list: it is looked at again with that. */
-function LookTick({ isOn, onPick, children }: { isOn: boolean; onPick(on: boolean): void; children: React.ReactNode }) {
-  return (
-    <label className="mt-1 flex items-center gap-2">
-      <input type="checkbox" className="h-4 w-4 accent-tape" checked={isOn} onChange={(e) => onPick(e.target.checked)} />
-      {children}
-    </label>
   );
 }

@@ -117,3 +117,24 @@ export function RowTable({ preview }: { preview: RosterPreview }) {
     </div>
   );
 }
+
+const NAMES: Record<string, string> = {
+  given: 'First name',
+  family: 'Last name',
+  rating: 'Rating',
+  name: 'Name',
+  note: 'Note',
+  mark: 'Word for namesakes',
+};
+/** What a column of the list is called where something in it is wrong. */
+export const columnName = (column: string): string => NAMES[column] ?? 'The list';
+
+/** What the teacher says of the list: it is looked at again with that. */
+export function LookTick({ isOn, onPick, children }: { isOn: boolean; onPick(on: boolean): void; children: React.ReactNode }) {
+  return (
+    <label className="mt-1 flex items-center gap-2">
+      <input type="checkbox" className="h-4 w-4 accent-tape" checked={isOn} onChange={(e) => onPick(e.target.checked)} />
+      {children}
+    </label>
+  );
+}

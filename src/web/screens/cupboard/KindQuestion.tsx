@@ -42,7 +42,7 @@ export function KindQuestion({
         ) : (
           onClose && (
             <button type="button" className="text-tape underline" onClick={onClose}>
-              Leave it
+              Close
             </button>
           )
         )}
