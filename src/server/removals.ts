@@ -51,6 +51,7 @@ export interface RemoveOptions {
 type Remove = (tx: Database, id: string, options: RemoveOptions) => Promise<{ named: Named; taken: Taken }>;
 
 const inUse = () => new Problem(409, 'in-use', [{ path: ['id'], code: 'in-use' }]);
+
 /** Takes rows out of several tables, in this order. */
 async function takeAll(tx: Database, ...wanted: [Parameters<typeof takeOut>[1], SQL | undefined][]): Promise<Taken> {
   const rows = [];

@@ -1,5 +1,5 @@
 import type { GearProperties } from '../model/gearKind.ts';
-import { cutLine, readLine } from './gearLines.ts';
+import { cutLine, isCount, readLine } from './gearLines.ts';
 
 /** Columns of a gear list in the order in which they are written: field, heading, and other headings that are read. */
 export const COLUMNS: [field: GearField, heading: string, also: string[]][] = [
@@ -96,7 +96,6 @@ export function headingIn(table: readonly string[][]): { at: number; columns: (G
 
 /** How a line begins that sums up others. */
 export const TOTAL = /^(grand )?(sub)?total\b/i;
-const isCount = (cell: string | undefined): boolean => /^\d{1,4}$/.test(cell?.trim() ?? '');
 
 /** What a line without headings says by its cells: name and count in either order, then kind and place; else as a sentence. */
 export function bareLine(cells: readonly string[], line: string, isKind: (text: string) => boolean): Record<string, unknown> {

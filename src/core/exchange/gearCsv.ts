@@ -152,16 +152,8 @@ export function readGearCsv(text: string, kinds: readonly GearKind[], { vocabula
     seen.add(key);
     const told = fields.data.gearKind;
     // A column of kinds says one that there is, in its own words; or something wider, and the name says which.
-    const read =
-      told === undefined
-        ? kindIn(name)
-        : known(told)
-          ? told
-          : kindIn(told) !== 'other'
-            ? kindIn(told)
-            : kindIn(name) === 'other'
-              ? told
-              : kindIn(name);
+    const wider = () => [told!, name].map(kindIn).find((kind) => kind !== 'other') ?? told!;
+    const read = told === undefined ? kindIn(name) : known(told) ? told : wider();
     const gearKind = answer?.kind ?? (answer?.family ? kindCalled(told ?? name) : read);
     if (!known(gearKind)) {
       const asked = GearFamily.safeParse(answer?.family ?? family);

@@ -87,7 +87,8 @@ export function readLine(line: string): SaidLine {
 
 /** What may part the cells of one line, whatever parts the others. */
 const DELIMITERS = ['\t', ';', ',', '|'];
-const isCount = (cell: string | undefined): boolean => /^\d{1,4}$/.test(cell?.trim() ?? '');
+/** True for a cell that holds a count and nothing else. */
+export const isCount = (cell: string | undefined): boolean => /^\d{1,4}$/.test(cell?.trim() ?? '');
 
 /** The line cut by the delimiter with which its first or second cell is a count, or which makes as many cells as `wanted`; undefined if none does. */
 export function cutLine(line: string, wanted?: number): string[] | undefined {

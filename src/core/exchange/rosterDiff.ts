@@ -1,3 +1,4 @@
+import { fullName, namesakeKey } from '../model/names.ts';
 import type { RosterRow } from './roster.ts';
 
 export interface Known {
@@ -27,10 +28,8 @@ export interface RosterDiff {
   noted: { id: string; name: string; toSort: string }[];
 }
 
-const fullName = (s: Named) => `${s.givenName} ${s.familyName}`;
 /** How a student of the class is told: by name, and by what tells namesakes apart. */
 const toldBy = (s: Known) => (s.mark ? `${fullName(s)} (${s.mark})` : fullName(s));
-const keyOf = (s: Named) => fullName(s).toLowerCase().normalize('NFC');
 const alike = (a: Named, b: Named) =>
   a.givenName.toLowerCase() === b.givenName.toLowerCase() || a.familyName.toLowerCase() === b.familyName.toLowerCase();
 
@@ -47,11 +46,11 @@ function newNote(student: Known, { note }: RosterRow): RosterDiff['noted'] {
  */
 export function diffRoster(known: readonly Known[], rows: readonly RosterRow[]): RosterDiff {
   const left = new Map<string, Known[]>();
-  for (const student of known) left.set(keyOf(student), [...(left.get(keyOf(student)) ?? []), student]);
+  for (const student of known) left.set(namesakeKey(student), [...(left.get(namesakeKey(student)) ?? []), student]);
   const diff: RosterDiff = { same: [], rated: [], renamed: [], added: [], gone: [], noted: [] };
   const fresh: RosterRow[] = [];
   for (const row of rows) {
-    const student = left.get(keyOf(row))?.shift();
+    const student = left.get(namesakeKey(row))?.shift();
     if (student) diff.noted.push(...newNote(student, row));
     if (!student) fresh.push(row);
     else if (row.rating !== undefined && row.rating !== student.rating)

@@ -1,4 +1,4 @@
-import { namesakesIn } from '../model/names.ts';
+import { fullName, namesakesIn } from '../model/names.ts';
 import type { Student } from '../model/student.ts';
 import type { RosterRow } from './roster.ts';
 import type { RosterDiff } from './rosterDiff.ts';
@@ -44,7 +44,7 @@ export function namesakesAfter(
   ];
   return namesakesIn(all)
     .filter((same) => same.some(({ is }) => is.row !== undefined || renamed.has(is.id!)))
-    .map((same) => ({ name: `${same[0].givenName} ${same[0].familyName}`, who: same.map((s) => s.is) }));
+    .map((same) => ({ name: fullName(same[0]), who: same.map((s) => s.is) }));
 }
 
 /** Words that two of one name were both given: they tell nobody apart. */

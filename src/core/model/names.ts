@@ -29,9 +29,9 @@ function cut({ givenName, familyName }: Named, count: number): string {
   return [givenName, prefix, short === rest ? rest : `${short}.`].filter((w) => w !== '' && w !== '.').join(' ');
 }
 
-const fullName = ({ givenName, familyName }: FullNamed): string => `${givenName} ${familyName}`;
+export const fullName = ({ givenName, familyName }: FullNamed): string => `${givenName} ${familyName}`;
 /** What makes two students namesakes: their whole names, however written. */
-const namesakeKey = (student: FullNamed): string => fullName(student).toLowerCase().normalize('NFC');
+export const namesakeKey = (student: FullNamed): string => fullName(student).toLowerCase().normalize('NFC');
 /** Those whose whole name another one of the list has too, in lists of one name each. */
 export const namesakesIn = <S extends FullNamed>(list: readonly S[]): S[][] => groupsOf(list, namesakeKey).filter((g) => g.length > 1);
 

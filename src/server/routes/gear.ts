@@ -178,8 +178,7 @@ export function gearRoutes(db: Database): Router {
       const before = await gearRecords.get(tx, id);
       // A family instead of a kind: a kind of its own, called as the item is.
       const own = family === undefined ? undefined : newKind(kindCalled(before.name), readInput(GearFamily, family));
-      const { kinds } = await kindsHere(tx);
-      if (own && !kinds.some((k) => k.kind === own.kind)) await addKinds(tx, [own]);
+      if (own && !(await kindsHere(tx)).kinds.some((k) => k.kind === own.kind)) await addKinds(tx, [own]);
       const next = await gearRecords.put(tx, readInput(Gear, { ...body, ...(own ? { gearKind: own.kind } : {}), id }));
       if (next.gearKind !== before.gearKind) await teach(tx, [{ name: next.name, kind: next.gearKind }]);
       return next;

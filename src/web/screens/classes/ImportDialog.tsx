@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { RosterColumn, RosterPreview } from '../../../core/exchange/roster.ts';
 import type { RosterDiff } from '../../../core/exchange/rosterDiff.ts';
 import type { NamesakesOf } from '../../../core/exchange/rosterNamesakes.ts';
@@ -9,6 +9,7 @@ import { ApiProblem, call, problemWords } from '../../api.ts';
 import { CSV_FILES, FileButton } from '../../parts/FileButton.tsx';
 import { readTextFile } from '../../parts/readTextFile.ts';
 import { Floating } from '../../parts/Sheet.tsx';
+import { useLook } from '../../parts/useLook.ts';
 import { ColumnChoices, columnName, LookTick, RowTable, SkippedRows } from './ListPreview.tsx';
 import { NamesakeWords, namesakeKey } from './NamesakeWords.tsx';
 import { RosterDiffView } from './RosterDiffView.tsx';
@@ -43,15 +44,7 @@ export function ImportDialog({
     who.flatMap((w) => (marks[namesakeKey(w)] === undefined ? [] : [{ row: w.row, id: w.id, mark: marks[namesakeKey(w)] }])),
   );
   const request = (change: object = {}) => ({ marks: told, text, columns, repeatsAllowed, emptyNumbers, keep, keepGone, mode, ...change });
-  const asking = useRef(0);
-  const look = useMutation({
-    mutationFn: async (change: object) => {
-      const asked = ++asking.current;
-      return { asked, preview: await call<Preview>('POST', `/classes/${classId}/import`, request(change)) };
-    },
-    // An answer that a newer question has overtaken shows nothing.
-    onSuccess: ({ asked, preview }) => asked === asking.current && setShown(preview),
-  });
+  const look = useLook((change: object) => call<Preview>('POST', `/classes/${classId}/import`, request(change)), setShown);
   const take = useMutation({
     mutationFn: () => call<Preview>('POST', `/classes/${classId}/import`, request({ commit: true })),
     onSuccess: async () => {

@@ -1,5 +1,5 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { GearAnswer, GearPreview } from '../../../core/exchange/gearCsv.ts';
 import { counted } from '../../../core/formats/speak.ts';
 import type { GearKind } from '../../../core/model/gearKind.ts';
@@ -8,6 +8,7 @@ import { CSV_FILES, FileButton } from '../../parts/FileButton.tsx';
 import { Problem } from '../../parts/Problem.tsx';
 import { readTextFile } from '../../parts/readTextFile.ts';
 import { Floating } from '../../parts/Sheet.tsx';
+import { useLook } from '../../parts/useLook.ts';
 import { GearRows, WrongLine } from './GearRows.tsx';
 
 /** A gear list pasted from a spreadsheet, typed line by line, or read from a CSV file: looked at first, then taken whole or not at all. */
@@ -15,21 +16,13 @@ export function GearImport({ onClose, onDone }: { onClose(): void; onDone(): Pro
   const [text, setText] = useState('');
   const [shown, setShown] = useState<GearPreview | null>(null);
   const [answers, setAnswers] = useState<GearAnswer[]>([]);
-  const asking = useRef(0);
   const kinds = useQuery({ queryKey: ['gear-kinds'], queryFn: () => call<GearKind[]>('GET', '/gear-kinds') }).data ?? [];
   const change = (next: string) => {
     setText(next);
     setShown(null);
     setAnswers([]);
   };
-  const look = useMutation({
-    mutationFn: async (said: GearAnswer[]) => {
-      const asked = ++asking.current;
-      return { asked, preview: await call<GearPreview>('POST', '/gear/import', { text, answers: said }) };
-    },
-    // An answer that a newer question has overtaken shows nothing.
-    onSuccess: ({ asked, preview }) => asked === asking.current && setShown(preview),
-  });
+  const look = useLook((said: GearAnswer[]) => call<GearPreview>('POST', '/gear/import', { text, answers: said }), setShown);
   const take = useMutation({
     mutationFn: () => call<GearPreview>('POST', '/gear/import', { text, answers, commit: true }),
     onSuccess: async () => {

@@ -17,6 +17,8 @@ export function WrongLine({
 }) {
   const [count, setCount] = useState('');
   const asksCount = e.column === 'Count';
+  const isCount = /^\d{1,3}$/.test(count.trim());
+  const use = () => onAnswer({ count: Number(count) });
   return (
     <li className="border-b py-1">
       Row {e.row}
@@ -31,15 +33,9 @@ export function WrongLine({
             placeholder="how many"
             value={count}
             onChange={(event) => setCount(event.target.value)}
-            onKeyDown={(event) => event.key === 'Enter' && /^\d{1,3}$/.test(count.trim()) && onAnswer({ count: Number(count) })}
+            onKeyDown={(event) => event.key === 'Enter' && isCount && use()}
           />
-          <button
-            type="button"
-            className="btn"
-            aria-label={`Use this count for row ${e.row}`}
-            disabled={!/^\d{1,3}$/.test(count.trim())}
-            onClick={() => onAnswer({ count: Number(count) })}
-          >
+          <button type="button" className="btn" aria-label={`Use this count for row ${e.row}`} disabled={!isCount} onClick={use}>
             Use this count
           </button>
         </span>

@@ -33,7 +33,7 @@ export function KindQuestion({
     <fieldset className="border-[1.5px] border-ink bg-bench p-2" aria-label={`What is “${name}” like?`}>
       <p className="mb-1.5 flex items-baseline justify-between gap-3">
         <span>
-          What is <strong>{name}</strong> like?{family && ` A ${family === 'other' ? 'thing of its own' : family}:`}
+          What is <strong>{name}</strong> like?{family && ` A ${family}:`}
         </span>
         {family ? (
           <button type="button" className="text-tape underline" onClick={() => setFamily(null)}>
